@@ -1,0 +1,23 @@
+import { LibSqlDriver } from '@mikro-orm/libsql';
+import { MikroOrmModule } from '@mikro-orm/nestjs';
+import { Module } from '@nestjs/common';
+import { DemoLoader } from './demo/demo-loader.js';
+import { EaterController } from './eater/eater.controller.js';
+import { EaterService } from './eater/eater.service.js';
+import { FormulaController } from './formula/formula.controller.js';
+import { FormulaService } from './formula/formula.service.js';
+import { HealthController } from './health/health.controller.js';
+import { IngredientController } from './larder/ingredient.controller.js';
+import { LarderService } from './larder/larder.service.js';
+import { Clock } from './platform/clock.js';
+import { PredictController } from './predict/predict.controller.js';
+import { PredictService } from './predict/predict.service.js';
+import { ormConfig } from './storage/orm.config.js';
+import { RequestScope } from './storage/request-scope.js';
+
+@Module({
+  imports: [MikroOrmModule.forRootAsync({ driver: LibSqlDriver, useFactory: () => ormConfig() })],
+  controllers: [HealthController, IngredientController, FormulaController, EaterController, PredictController],
+  providers: [Clock, RequestScope, LarderService, FormulaService, EaterService, PredictService, DemoLoader],
+})
+export class AppModule {}

@@ -1,0 +1,41 @@
+import { MikroORM } from '@mikro-orm/core';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import compression from 'compression';
+import helmet from 'helmet';
+import { AppModule } from './app.module.js';
+import { DemoLoader } from './demo/demo-loader.js';
+import { FailureFilter } from './platform/failure.filter.js';
+import { serveApiDocs } from './platform/openapi.js';
+import { serveWebApp } from './platform/static-files.js';
+import { contractValidation } from './platform/validation.js';
+
+export interface ApplicationOptions {
+  /** Folder of the built web app; absent serves the API alone. */
+  readonly web?: string;
+  /** Load the demonstration household into an empty database. */
+  readonly demo: boolean;
+}
+
+/** The whole server, migrated and ready to listen. */
+export async function createApplication(options: ApplicationOptions): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule, { logger: ['error', 'warn'], abortOnError: false });
+  app.setGlobalPrefix('api');
+  app.use(
+    helmet({
+      // Plain http on a home network: nothing is upgraded and nothing is remembered as https-only.
+      contentSecurityPolicy: { directives: { 'upgrade-insecure-requests': null, 'script-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'worker-src': ["'self'"], 'img-src': ["'self'", 'data:'] } },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.useBodyParser('json', { limit: '1mb' });
+  app.useGlobalPipes(contractValidation());
+  app.useGlobalFilters(new FailureFilter());
+  app.enableShutdownHooks();
+  serveApiDocs(app);
+  if (options.web) serveWebApp(app, options.web);
+  await app.get(MikroORM).getMigrator().up();
+  if (options.demo) await app.get(DemoLoader).loadIfEmpty();
+  return app;
+}

@@ -1,0 +1,31 @@
+import { EntityManager } from '@mikro-orm/core';
+import { Injectable } from '@nestjs/common';
+import { EaterRow } from '../eater/eater.row.js';
+import { EaterService } from '../eater/eater.service.js';
+import { FormulaRow } from '../formula/formula.row.js';
+import { FormulaService } from '../formula/formula.service.js';
+import { RequestScope } from '../storage/request-scope.js';
+import { demoFormulas } from './demo-formulas.js';
+import { demoHousehold } from './demo-household.js';
+
+/** Fills an empty database with the demonstration household, through the same services as everybody else. */
+@Injectable()
+export class DemoLoader {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly scope: RequestScope,
+    private readonly eaters: EaterService,
+    private readonly formulas: FormulaService,
+  ) {}
+
+  /** @returns whether anything was loaded; deleted rows count as content, so nothing comes back by itself */
+  async loadIfEmpty(): Promise<boolean> {
+    return this.scope.run(async () => {
+      if ((await this.em.count(FormulaRow)) + (await this.em.count(EaterRow)) > 0) return false;
+      for (const eater of demoHousehold) await this.eaters.create(eater);
+      // The newest stands first in the list, so the one to open is created last.
+      for (const formula of [...demoFormulas].reverse()) await this.formulas.create(formula);
+      return true;
+    });
+  }
+}

@@ -1,0 +1,24 @@
+import type { EaterView } from '@alterum/contract';
+import { needFromInput, type NeedInput } from '@alterum/contract';
+import type { Need } from '@alterum/core';
+import type { EaterNeedRow, EaterRow } from './eater.row.js';
+
+function needFromRow(row: EaterNeedRow): Need {
+  const input: Partial<NeedInput> = { kind: row.kind, traces: row.traces };
+  if (row.allergen !== null && row.allergen !== undefined) input.allergen = row.allergen;
+  if (row.ingredient !== null && row.ingredient !== undefined) input.ingredient = row.ingredient;
+  if (row.strictness !== null && row.strictness !== undefined) input.strictness = row.strictness;
+  if (row.gramsPerPortion !== null && row.gramsPerPortion !== undefined) input.gramsPerPortion = row.gramsPerPortion;
+  return needFromInput(input as NeedInput);
+}
+
+/** Columns of a need, without its owner. */
+export function needToColumns(need: Need, position: number) {
+  const empty = { allergen: null, ingredient: null, strictness: null, traces: false, gramsPerPortion: null };
+  return { ...empty, ...need, position };
+}
+
+export function viewOfEater(row: EaterRow): EaterView {
+  const { id, version, name, eatsTonight } = row;
+  return { id, version, name, eatsTonight, needs: row.needs.getItems().map(needFromRow) };
+}

@@ -1,0 +1,95 @@
+import { randomUUID } from 'node:crypto';
+import { EaterBody, EaterUpdate, type EaterView, type FieldProblem, needFromInput, NeedInput } from '@alterum/contract';
+import { EntityManager } from '@mikro-orm/core';
+import { Injectable } from '@nestjs/common';
+import { LarderService } from '../larder/larder.service.js';
+import { Clock } from '../platform/clock.js';
+import { Failure, invalidInput } from '../platform/failure.js';
+import { needToColumns, viewOfEater } from './eater-row.mapping.js';
+import { EaterNeedRow, EaterRow } from './eater.row.js';
+
+/** The people of the household and what each must avoid. */
+@Injectable()
+export class EaterService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly larder: LarderService,
+    private readonly clock: Clock,
+  ) {}
+
+  async list(): Promise<readonly EaterView[]> {
+    const rows = await this.em.find(EaterRow, { deletedAt: null }, { populate: ['needs'], orderBy: { position: 'asc' } });
+    return rows.map(viewOfEater);
+  }
+
+  async read(id: string): Promise<EaterView> {
+    return viewOfEater(await this.rowOf(id));
+  }
+
+  async create(body: EaterBody): Promise<EaterView> {
+    this.check(body);
+    const position = await this.em.count(EaterRow);
+    const row = this.em.create(EaterRow, { id: randomUUID(), version: 1, position, name: body.name.trim(), eatsTonight: body.eatsTonight ?? true, deletedAt: null });
+    this.writeNeeds(row, body.needs ?? []);
+    await this.em.persistAndFlush(row);
+    return viewOfEater(row);
+  }
+
+  async update(id: string, body: EaterUpdate): Promise<EaterView> {
+    this.check(body);
+    return this.em.transactional(async () => {
+      const row = await this.rowOf(id);
+      this.refuseOlder(row, body.version);
+      row.name = body.name.trim();
+      row.eatsTonight = body.eatsTonight ?? row.eatsTonight;
+      row.version += 1;
+      if (body.needs) {
+        row.needs.removeAll();
+        this.writeNeeds(row, body.needs);
+      }
+      await this.em.flush();
+      return viewOfEater(row);
+    });
+  }
+
+  async remove(id: string, version: number | undefined): Promise<void> {
+    const row = await this.rowOf(id);
+    if (version !== undefined) this.refuseOlder(row, version);
+    row.deletedAt = this.clock.now();
+    row.version += 1;
+    await this.em.flush();
+  }
+
+  async restore(id: string): Promise<EaterView> {
+    const row = await this.em.findOne(EaterRow, { id }, { populate: ['needs'] });
+    if (!row) throw new Failure('not-found', 'This person was never here, so they cannot be brought back.');
+    row.deletedAt = null;
+    row.version += 1;
+    await this.em.flush();
+    return viewOfEater(row);
+  }
+
+  private async rowOf(id: string): Promise<EaterRow> {
+    const row = await this.em.findOne(EaterRow, { id, deletedAt: null }, { populate: ['needs'] });
+    if (!row) throw new Failure('not-found', 'There is nobody of this id at the table. They may have been removed.');
+    return row;
+  }
+
+  private refuseOlder(row: EaterRow, version: number): void {
+    if (version === row.version) return;
+    throw new Failure('conflict', `Nothing was overwritten. ${row.name} was changed somewhere else in the meantime; look at what stands there now and change it again.`, { current: viewOfEater(row) });
+  }
+
+  private check(body: EaterBody): void {
+    const errors: FieldProblem[] = [];
+    if (body.name.trim() === '') errors.push({ field: 'name', message: 'Give the person a name.' });
+    body.needs?.forEach((need, i) => {
+      if (need.kind === 'ingredient' && !this.larder.find(need.ingredient ?? '')) errors.push({ field: `needs[${i}].ingredient`, message: `“${need.ingredient ?? ''}” is not in the larder.` });
+    });
+    if (errors.length > 0) throw invalidInput(errors);
+  }
+
+  private writeNeeds(row: EaterRow, needs: readonly NeedInput[]): void {
+    needs.forEach((need, position) => row.needs.add(this.em.create(EaterNeedRow, { eater: row, ...needToColumns(needFromInput(need), position) })));
+  }
+}

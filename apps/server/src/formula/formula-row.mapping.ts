@@ -1,0 +1,33 @@
+import { formulaBodyOf, type FormulaSummary, type FormulaView } from '@alterum/contract';
+import type { Formula, Line } from '@alterum/core';
+import type { FormulaLineRow, FormulaRow } from './formula.row.js';
+
+const lineFromRow = (row: FormulaLineRow): Line => ({
+  id: row.lineId, ingredient: row.ingredient, amount: { value: row.amount, unit: row.unit }, role: row.role, preparation: row.preparation, stage: row.stage,
+}); // prettier-ignore
+
+export function formulaFromRow(row: FormulaRow): Formula {
+  const { name, family, portions, note, process, serve } = row;
+  return { name, family, portions, note, process, serve, lines: row.lines.getItems().map(lineFromRow) };
+}
+
+/** The part of a formula that stands in its own row. */
+export function headOfFormula(formula: Formula) {
+  const { name, family, portions, note, process, serve } = formula;
+  return { name, family, portions, note, process, serve };
+}
+
+/** Columns of a line, without its owner. */
+export function lineToColumns(line: Line, position: number) {
+  const { id, ingredient, amount, role, preparation, stage } = line;
+  return { lineId: id, position, ingredient, amount: amount.value, unit: amount.unit, role, preparation, stage };
+}
+
+export function viewOfFormula(row: FormulaRow): FormulaView {
+  return { id: row.id, version: row.version, updatedAt: row.updatedAt.toISOString(), ...formulaBodyOf(formulaFromRow(row)) };
+}
+
+export function summaryOfFormula(row: FormulaRow): FormulaSummary {
+  const { id, name, family, portions, version } = row;
+  return { id, name, family, portions, version, lineCount: row.lines.count(), updatedAt: row.updatedAt.toISOString() };
+}

@@ -1,0 +1,49 @@
+import type { Family, Preparation, Process, Role, Serve, Stage, UnitId } from '@alterum/core';
+import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
+
+/** One saved formula; `version` grows with every write, `deletedAt` keeps a deleted one for undo. */
+export const FormulaRow = defineEntity({
+  name: 'FormulaRow',
+  tableName: 'formula',
+  properties: {
+    id: p.uuid().primary(),
+    version: p.integer(),
+    name: p.string().length(120),
+    family: p.string().length(40).$type<Family>(),
+    portions: p.float(),
+    note: p.text(),
+    process: p.json<Process>(),
+    serve: p.json<Serve>(),
+    createdAt: p.datetime(),
+    updatedAt: p.datetime(),
+    deletedAt: p.datetime().nullable(),
+    lines: () => p.oneToMany(FormulaLineRow).mappedBy('formula').orphanRemoval().orderBy({ position: 'asc' }),
+  },
+  checks: [
+    { name: 'formula_name_given', expression: 'length(trim(name)) > 0' },
+    { name: 'formula_portions_positive', expression: 'portions > 0' },
+    { name: 'formula_version_counts', expression: 'version >= 1' },
+  ],
+});
+export type FormulaRow = InferEntity<typeof FormulaRow>;
+
+/** One line of a formula, by position. */
+export const FormulaLineRow = defineEntity({
+  name: 'FormulaLineRow',
+  tableName: 'formula_line',
+  properties: {
+    key: p.integer().primary().autoincrement(),
+    formula: () => p.manyToOne(FormulaRow).deleteRule('cascade'),
+    lineId: p.string().length(64),
+    position: p.integer(),
+    ingredient: p.string().length(120),
+    amount: p.float(),
+    unit: p.string().length(10).$type<UnitId>(),
+    role: p.string().length(20).$type<Role>(),
+    preparation: p.string().length(20).$type<Preparation>(),
+    stage: p.string().length(20).$type<Stage>(),
+  },
+  uniques: [{ properties: ['formula', 'lineId'] }],
+  checks: [{ name: 'formula_line_amount_not_negative', expression: 'amount >= 0' }],
+});
+export type FormulaLineRow = InferEntity<typeof FormulaLineRow>;

@@ -1,0 +1,124 @@
+import { randomUUID } from 'node:crypto';
+import { type FieldProblem, FormulaBody, formulaFromBody, type FormulaSummary, FormulaUpdate, type FormulaView, LineInput } from '@alterum/contract';
+import { type Formula } from '@alterum/core';
+import { EntityManager } from '@mikro-orm/core';
+import { Injectable } from '@nestjs/common';
+import { LarderService } from '../larder/larder.service.js';
+import { Clock } from '../platform/clock.js';
+import { Failure, invalidInput } from '../platform/failure.js';
+import { formulaFromRow, headOfFormula, lineToColumns, summaryOfFormula, viewOfFormula } from './formula-row.mapping.js';
+import { FormulaLineRow, FormulaRow } from './formula.row.js';
+
+/** Loads, checks and saves formulas; the core says what a formula is. */
+@Injectable()
+export class FormulaService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly larder: LarderService,
+    private readonly clock: Clock,
+  ) {}
+
+  async list(search = ''): Promise<readonly FormulaSummary[]> {
+    const rows = await this.em.find(FormulaRow, { deletedAt: null }, { populate: ['lines'], orderBy: { updatedAt: 'desc', name: 'asc' } });
+    const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+    const text = (row: FormulaRow) => {
+      const held = row.lines.getItems().map((line) => this.larder.find(line.ingredient)?.name ?? line.ingredient);
+      return [row.name, row.family, row.note, ...held].join(' ').toLowerCase();
+    };
+    return rows.filter((row) => words.every((word) => text(row).includes(word))).map(summaryOfFormula);
+  }
+
+  async read(id: string): Promise<FormulaView> {
+    return viewOfFormula(await this.rowOf(id));
+  }
+
+  async create(body: FormulaBody): Promise<FormulaView> {
+    const formula = this.formulaOf(body);
+    const now = this.clock.now();
+    const row = this.em.create(FormulaRow, { id: randomUUID(), version: 1, ...headOfFormula(formula), createdAt: now, updatedAt: now, deletedAt: null });
+    this.writeLines(row, formula);
+    await this.em.persistAndFlush(row);
+    return viewOfFormula(row);
+  }
+
+  /** Writes over the version that was read; an older one is refused with what stands now, and nothing is lost. */
+  async update(id: string, body: FormulaUpdate): Promise<FormulaView> {
+    return this.em.transactional(async (em) => {
+      const row = await this.rowOf(id, em);
+      this.refuseOlder(row, body.version);
+      const formula = this.formulaOf(body, formulaFromRow(row));
+      em.clear();
+      await em.nativeUpdate(FormulaRow, { id }, { ...headOfFormula(formula), version: body.version + 1, updatedAt: this.clock.now() });
+      await em.nativeDelete(FormulaLineRow, { formula: id });
+      await em.insertMany(FormulaLineRow, formula.lines.map((line, position) => ({ formula: id, ...lineToColumns(line, position) })));
+      return viewOfFormula(await this.rowOf(id, em));
+    });
+  }
+
+  /** Deleting keeps the formula for `restore`. */
+  async remove(id: string, version: number | undefined): Promise<void> {
+    const row = await this.rowOf(id);
+    if (version !== undefined) this.refuseOlder(row, version);
+    row.deletedAt = this.clock.now();
+    row.version += 1;
+    await this.em.flush();
+  }
+
+  async restore(id: string): Promise<FormulaView> {
+    const row = await this.em.findOne(FormulaRow, { id }, { populate: ['lines'] });
+    if (!row) throw new Failure('not-found', 'This formula was never here, so it cannot be brought back.');
+    if (row.deletedAt) {
+      row.deletedAt = null;
+      row.version += 1;
+      row.updatedAt = this.clock.now();
+      await this.em.flush();
+    }
+    return viewOfFormula(row);
+  }
+
+  async duplicate(id: string): Promise<FormulaView> {
+    const { name, ...rest } = await this.read(id);
+    const { id: _id, version: _version, updatedAt: _updatedAt, ...body } = { name: `${name.slice(0, 113)}, copy`, ...rest };
+    return this.create(body as unknown as FormulaBody);
+  }
+
+  private async rowOf(id: string, em: EntityManager = this.em): Promise<FormulaRow> {
+    const row = await em.findOne(FormulaRow, { id, deletedAt: null }, { populate: ['lines'] });
+    if (!row) throw new Failure('not-found', 'There is no formula of this id. It may have been deleted; look in the list of formulas.');
+    return row;
+  }
+
+  private refuseOlder(row: FormulaRow, version: number): void {
+    if (version === row.version) return;
+    throw new Failure('conflict', `Nothing was overwritten. This formula was saved as version ${row.version} somewhere else; you changed version ${version}. Take that version, keep yours as a copy, or save yours over it.`, { current: viewOfFormula(row) });
+  }
+
+  private formulaOf(body: FormulaBody, base?: Formula): Formula {
+    if (body.name.trim() === '') throw invalidInput([{ field: 'name', message: 'Give the formula a name.' }]);
+    const errors = [...this.lineProblems(body.lines ?? []), ...repeatedIds(body.lines ?? [])];
+    if (errors.length > 0) throw invalidInput(errors);
+    return formulaFromBody(body, (line) => ({ id: line.id ?? randomUUID(), ingredient: this.larder.find(line.ingredient) }), base);
+  }
+
+  private lineProblems(lines: readonly LineInput[]): FieldProblem[] {
+    return lines.flatMap((line, i) => {
+      const weighed = this.larder.weigh(line);
+      return weighed.kind === 'weighed' ? [] : [{ field: `lines[${i}].${weighed.field}`, message: weighed.message }];
+    });
+  }
+
+  private writeLines(row: FormulaRow, formula: Formula): void {
+    formula.lines.forEach((line, position) => row.lines.add(this.em.create(FormulaLineRow, { formula: row, ...lineToColumns(line, position) })));
+  }
+}
+
+function repeatedIds(lines: readonly LineInput[]): FieldProblem[] {
+  const seen = new Set<string>();
+  return lines.flatMap((line, i) => {
+    if (line.id === undefined || !seen.has(line.id)) {
+      if (line.id !== undefined) seen.add(line.id);
+      return [];
+    }
+    return [{ field: `lines[${i}].id`, message: 'Two lines carry the same id; give each its own.' }];
+  });
+}

@@ -1,0 +1,132 @@
+import { blankFormula, type Family, families, type Formula, type Ingredient, type Line, type Storage, storages } from '@alterum/core';
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNotEmpty, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { LineInput } from './line.js';
+import { completeProcess, ProcessInput } from './process.js';
+
+/** When and how warm it is eaten. */
+export class ServeInput {
+  /** °C. */
+  @IsOptional()
+  @IsNumber({}, { message: 'The serving temperature must be a number.' })
+  @Min(-5, { message: 'The serving temperature must be between -5 and 100 °C.' })
+  @Max(100, { message: 'The serving temperature must be between -5 and 100 °C.' })
+  temperatureC?: number;
+
+  @IsOptional()
+  @IsIn([...storages], { message: `The storage must be one of: ${storages.join(', ')}.` })
+  storage?: Storage;
+
+  @IsOptional()
+  @IsNumber({}, { message: 'The days in the fridge must be a number.' })
+  @Min(0, { message: 'The days in the fridge must be between 0 and 30.' })
+  @Max(30, { message: 'The days in the fridge must be between 0 and 30.' })
+  days?: number;
+}
+
+/** A formula as it is sent; what is left out is completed with a blank formula's or keeps what stands. */
+export class FormulaBody {
+  @IsString({ message: 'The name must be a text.' })
+  @IsNotEmpty({ message: 'Give the formula a name.' })
+  @MaxLength(120, { message: 'The name is longer than 120 characters.' })
+  name!: string;
+
+  @IsOptional()
+  @IsIn([...families], { message: `The family must be one of: ${families.join(', ')}.` })
+  family?: Family;
+
+  @IsOptional()
+  @IsNumber({}, { message: 'The portions must be a number.' })
+  @Min(0.25, { message: 'The portions must be between a quarter and 200.' })
+  @Max(200, { message: 'The portions must be between a quarter and 200.' })
+  portions?: number;
+
+  @IsOptional()
+  @IsString({ message: 'The note must be a text.' })
+  @MaxLength(4000, { message: 'The note is longer than 4000 characters.' })
+  note?: string;
+
+  @IsOptional()
+  @IsArray({ message: 'The lines must be a list.' })
+  @ArrayMaxSize(80, { message: 'A formula holds at most 80 lines.' })
+  @ValidateNested({ each: true })
+  @Type(() => LineInput)
+  lines?: LineInput[];
+
+  @IsOptional()
+  @IsObject({ message: 'The process must be an object.' })
+  @ValidateNested()
+  @Type(() => ProcessInput)
+  process?: ProcessInput;
+
+  @IsOptional()
+  @IsObject({ message: 'Serving must be an object.' })
+  @ValidateNested()
+  @Type(() => ServeInput)
+  serve?: ServeInput;
+}
+
+/** A write over a formula that was read at a version. */
+export class FormulaUpdate extends FormulaBody {
+  @IsInt({ message: 'Say which version was changed: “version” must be a whole number.' })
+  @Min(1, { message: 'The version starts at 1.' })
+  version!: number;
+}
+
+/** A formula as the API answers it. */
+export interface FormulaView extends Required<Omit<FormulaBody, 'lines' | 'process' | 'serve'>> {
+  readonly id: string;
+  readonly version: number;
+  readonly updatedAt: string;
+  readonly lines: readonly Required<LineInput>[];
+  readonly process: Required<ProcessInput>;
+  readonly serve: Required<ServeInput>;
+}
+
+/** A formula in the list. */
+export interface FormulaSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly family: Family;
+  readonly portions: number;
+  readonly lineCount: number;
+  readonly version: number;
+  readonly updatedAt: string;
+}
+
+export type LineCompletion = (line: LineInput) => { readonly id: string; readonly ingredient: Ingredient | undefined };
+
+const present = <T extends object>(given: T | undefined): Partial<T> =>
+  Object.fromEntries(Object.entries(given ?? {}).filter(([, value]) => value !== undefined)) as Partial<T>;
+
+function lineFromInput(line: LineInput, complete: LineCompletion): Line {
+  const { id, ingredient } = complete(line);
+  return {
+    id,
+    ingredient: ingredient?.id ?? line.ingredient,
+    amount: { value: line.amount, unit: line.unit },
+    role: line.role ?? ingredient?.role ?? 'body',
+    preparation: line.preparation ?? 'as-is',
+    stage: line.stage ?? 'start',
+  };
+}
+
+/** The core's formula from what was sent, completed from a base; ids and ingredients come from `complete`. */
+export function formulaFromBody(body: FormulaBody, complete: LineCompletion, base: Formula = blankFormula): Formula {
+  return {
+    name: body.name.trim(),
+    family: body.family ?? base.family,
+    portions: body.portions ?? base.portions,
+    note: body.note ?? base.note,
+    lines: body.lines?.map((line) => lineFromInput(line, complete)) ?? base.lines,
+    process: completeProcess(body.process, base.process),
+    serve: { ...base.serve, ...present(body.serve) },
+  };
+}
+
+/** What is sent for a formula of the core. */
+export function formulaBodyOf(formula: Formula): Omit<FormulaView, 'id' | 'version' | 'updatedAt'> {
+  const { name, family, portions, note, process, serve } = formula;
+  const lines = formula.lines.map(({ amount, ...line }) => ({ ...line, amount: amount.value, unit: amount.unit }));
+  return { name, family, portions, note, lines, process: { ...process }, serve: { ...serve } };
+}

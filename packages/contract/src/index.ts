@@ -1,0 +1,9 @@
+import 'reflect-metadata';
+
+export { EaterBody, EaterUpdate, type EaterView, NeedInput, needFromInput } from './eater.js';
+export { formulaFromBody, FormulaBody, type FormulaSummary, FormulaUpdate, type FormulaView, formulaBodyOf, ServeInput } from './formula.js';
+export type { IngredientView } from './ingredient-view.js';
+export { LineInput, PotLineInput } from './line.js';
+export { type BandView, PredictRequest, type PredictResponse } from './predict.js';
+export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
+export { completeProcess, ProcessInput } from './process.js';

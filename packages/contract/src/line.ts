@@ -1,0 +1,41 @@
+import { type Preparation, preparations, type Role, roles, type Stage, stages, type UnitId, unitIds } from '@alterum/core';
+import { IsIn, IsNotEmpty, IsNumber, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+
+/** One thing in the pot: what, how much, how prepared and when it goes in. */
+export class PotLineInput {
+  /** Id of a larder ingredient, or its exact name. */
+  @IsString({ message: 'The ingredient must be named by its larder id.' })
+  @IsNotEmpty({ message: 'The ingredient must be named by its larder id.' })
+  @MaxLength(120, { message: 'The ingredient id is too long.' })
+  ingredient!: string;
+
+  @IsNumber({}, { message: 'The amount must be a number.' })
+  @Min(0, { message: 'The amount cannot be below zero.' })
+  @Max(100_000, { message: 'The amount is larger than any kitchen holds.' })
+  amount!: number;
+
+  @IsIn(unitIds as UnitId[], { message: `The unit must be one of: ${unitIds.join(', ')}.` })
+  unit!: UnitId;
+
+  @IsOptional()
+  @IsIn([...preparations], { message: `The preparation must be one of: ${preparations.join(', ')}.` })
+  preparation?: Preparation;
+
+  @IsOptional()
+  @IsIn([...stages], { message: `The stage must be one of: ${stages.join(', ')}.` })
+  stage?: Stage;
+}
+
+/** A line of a formula: a thing in the pot with its own id and place on the Bench. */
+export class LineInput extends PotLineInput {
+  /** Made by the client; the server makes one when it is absent. */
+  @IsOptional()
+  @IsString({ message: 'The line id must be a text.' })
+  @IsNotEmpty({ message: 'The line id cannot be empty.' })
+  @MaxLength(64, { message: 'The line id is longer than 64 characters.' })
+  id?: string;
+
+  @IsOptional()
+  @IsIn([...roles], { message: `The role must be one of: ${roles.join(', ')}.` })
+  role?: Role;
+}

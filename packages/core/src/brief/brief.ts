@@ -1,0 +1,25 @@
+import type { Family } from '../formula/family.js';
+import type { Prediction } from '../predict/prediction.js';
+import { familyStretches } from './family.params.js';
+import { type RailId, railOf } from './rail.js';
+
+/** A lit stretch of a rail: where the value should lie, in the property's unit. */
+export interface Stretch {
+  readonly low: number;
+  readonly high: number;
+}
+
+export type Brief = Readonly<Partial<Record<RailId, Stretch>>>;
+
+/** What this kind of product usually has to be. */
+export const briefOfFamily = (family: Family): Brief => familyStretches[family];
+
+export type Standing = 'below' | 'inside' | 'above' | 'unlit';
+
+/** Where the predicted middle stands against the lit stretch. */
+export function standingOf(brief: Brief, rail: RailId, prediction: Prediction): Standing {
+  const stretch = brief[rail];
+  if (!stretch) return 'unlit';
+  const { mid } = railOf(rail).value(prediction);
+  return mid < stretch.low ? 'below' : mid > stretch.high ? 'above' : 'inside';
+}

@@ -1,0 +1,39 @@
+import type { Role } from '../larder/ingredient.js';
+import type { Preparation, Process, Stage, Storage } from '../predict/mixture/recipe.js';
+import type { Amount } from '../quantity/amount.js';
+import type { Family } from './family.js';
+
+/** One line of a formula: an ingredient, how much as the cook wrote it, and how it goes in. */
+export interface Line {
+  readonly id: string;
+  readonly ingredient: string;
+  readonly amount: Amount;
+  /** Group on the Bench; the ingredient’s own role unless the cook moved it. */
+  readonly role: Role;
+  readonly preparation: Preparation;
+  readonly stage: Stage;
+}
+
+export interface Serve {
+  readonly temperatureC: number;
+  readonly storage: Storage;
+  readonly days: number;
+}
+
+/** Everything a cook decides about one sauce, spread or butter. */
+export interface Formula {
+  readonly name: string;
+  readonly family: Family;
+  readonly portions: number;
+  readonly note: string;
+  readonly lines: readonly Line[];
+  readonly process: Process;
+  readonly serve: Serve;
+}
+
+/** A formula that holds nothing yet. */
+export const blankFormula: Formula = {
+  name: 'New formula', family: 'pouring-sauce', portions: 4, note: '', lines: [],
+  process: { maxTemperatureC: 90, holdMin: 5, heatingRateCPerMin: 5, blenderPower: 0.6, blendSeconds: 60, evaporatedG: 0, blendedAfterCooking: false },
+  serve: { temperatureC: 60, storage: 'cool', days: 0 },
+}; // prettier-ignore

@@ -1,0 +1,10 @@
+import type { Need } from './need.js';
+
+/** Somebody at the table. */
+export interface Eater {
+  readonly id: string;
+  readonly name: string;
+  /** Tonight at the table. */
+  readonly eatsTonight: boolean;
+  readonly needs: readonly Need[];
+}

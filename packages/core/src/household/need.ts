@@ -1,0 +1,15 @@
+import type { AllergenId } from '../allergen/allergen.js';
+
+/** How strictly a need binds. For an allergy "often contains" and shared lines matter too. */
+export const strictnesses = ['allergy', 'intolerance', 'diet', 'dislike'] as const;
+export type Strictness = (typeof strictnesses)[number];
+
+export const strictnessNames: Readonly<Record<Strictness, string>> = {
+  allergy: 'allergy', intolerance: 'intolerance', diet: 'diet or belief', dislike: 'dislike',
+}; // prettier-ignore
+
+/** One thing a person must or would rather avoid. */
+export type Need =
+  | { readonly kind: 'allergen'; readonly allergen: AllergenId; readonly strictness: Strictness; /** Traces matter: shared lines are a question too. */ readonly traces: boolean }
+  | { readonly kind: 'ingredient'; readonly ingredient: string; readonly strictness: Strictness }
+  | { readonly kind: 'salt-limit'; /** g of salt a portion. */ readonly gramsPerPortion: number };

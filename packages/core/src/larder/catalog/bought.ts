@@ -1,0 +1,41 @@
+import { shelfOf } from '../define.js';
+
+/** g per 100 g as used; generic types, rounded. @source S-05i */
+export const bought = shelfOf('bought', { role: 'body', source: 'S-05i' }, [
+  {
+    id: 'chickpea-dip', name: 'Chickpea dip, bought', also: ['hummus', 'houmous'],
+    per100: { water: 65, fat: 11, protein: 7, sugars: 1, starch: { legume: 9 }, fibre: 4.5, gums: { pectin: 0.3 }, salt: 1, citric: 0.35, glutamate: 0.05 },
+    acts: { solubleProtein: 0.15, pregelatinized: 1, cellEnclosed: 0.95, particles: 'legume', pH: 5, bufferMmol: 2, particleSizeUm: 90, hardness: 0.2, lab: [78, 4, 22], scattering: 0.9, pungent: 0.6, emulsifying: 0.3 },
+    measures: { density: 1.02 }, contains: ['chickpea', 'sesame', 'citrus', 'allium', 'added-oil'], ask: ['sulphite', 'mustard'],
+  },
+  {
+    id: 'plant-butter-block', name: 'Plant butter block, bought', also: ['vegan butter', 'margarine block'], role: 'fat',
+    per100: { water: 18, fat: 79, protein: 0.3, salt: 1.3 },
+    acts: { fatType: 'plantButter', solubleProtein: 0.5, pH: 5, lab: [88, -1, 30], emulsifying: 0.3, oilContinuous: true },
+    measures: { density: 0.94, pieces: { block: 250 } }, contains: ['added-oil'], ask: ['soya', 'milk', 'coconut', 'tree-nut', 'pea'],
+  },
+  {
+    id: 'mayonnaise-egg', name: 'Mayonnaise with egg', also: ['mayo'],
+    per100: { water: 19, fat: 76, protein: 1, sugars: 1.3, salt: 1.3, acetic: 0.3 },
+    acts: { solubleProtein: 0.9, pH: 3.8, lab: [85, 0, 20], scattering: 1.3, emulsifying: 1, stableEmulsion: true },
+    measures: { density: 0.93 }, contains: ['egg', 'added-oil'], ask: ['mustard', 'sulphite'],
+  },
+  {
+    id: 'breadcrumbs-wheat', name: 'Breadcrumbs, wheat', also: ['dry breadcrumbs'], role: 'seasoning',
+    per100: { water: 8, fat: 3, protein: 12.5, sugars: 4, starch: { wheat: 66 }, fibre: 4, salt: 1.3 },
+    acts: { solubleProtein: 0.15, pregelatinized: 0.9, particles: 'flour', pH: 6.1, bufferMmol: 2, particleSizeUm: 1500, hardness: 0.3, lab: [76, 6, 26], scattering: 0.6, isoelectricPh: 6 },
+    measures: { density: 0.45 }, contains: ['wheat', 'yeast'], ask: ['soya', 'sesame', 'milk', 'barley'],
+  },
+  {
+    id: 'mayonnaise-egg-free', name: 'Mayonnaise without egg', also: ['vegan mayo'],
+    per100: { water: 24, fat: 70, protein: 0.5, sugars: 1.3, starch: { corn: 1 }, gums: { xanthan: 0.15 }, salt: 1.3, acetic: 0.3 },
+    acts: { solubleProtein: 0.9, pregelatinized: 1, pH: 3.8, lab: [85, 0, 20], scattering: 1.3, emulsifying: 0.9, stableEmulsion: true },
+    measures: { density: 0.93 }, contains: ['added-oil'], ask: ['mustard', 'soya', 'pea', 'sulphite'],
+  },
+  {
+    id: 'plant-shreds', name: 'Plant cheese shreds, bought', also: ['vegan grated cheese', 'bought shreds'],
+    per100: { water: 50, fat: 22, protein: 0.5, sugars: 0.3, starch: { potato: 20 }, fibre: 0.5, salt: 2, lactic: 0.3 },
+    acts: { fatType: 'coconut', solubleProtein: 0.5, pregelatinized: 0.4, pH: 5, particleSizeUm: 8000, hardness: 0.1, lab: [86, 3, 34], emulsifying: 0.3 },
+    measures: { density: 0.45 }, contains: ['coconut', 'added-oil'], ask: ['soya', 'milk', 'pea', 'oats'],
+  },
+]);

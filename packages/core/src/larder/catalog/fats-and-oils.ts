@@ -1,0 +1,71 @@
+import { shelfOf } from '../define.js';
+
+/** g per 100 g as used; generic types, rounded. @source S-05f */
+export const fatsAndOils = shelfOf('fats and oils', { role: 'fat', source: 'S-05f' }, [
+  {
+    id: 'olive-oil', name: 'Olive oil', also: ['extra virgin olive oil'],
+    per100: { fat: 100 },
+    acts: { fatType: 'olive', pH: 7, lab: [75, -3, 45], scattering: 0.1 },
+    measures: { density: 0.915 }, contains: ['added-oil'],
+  },
+  {
+    id: 'rapeseed-oil', name: 'Rapeseed oil', also: ['canola oil', 'cold-pressed rapeseed oil'],
+    per100: { fat: 100 },
+    acts: { pH: 7, lab: [88, -3, 25], scattering: 0.1 },
+    measures: { density: 0.915 }, contains: ['added-oil'],
+  },
+  {
+    id: 'coconut-oil', name: 'Coconut oil', also: ['coconut fat'],
+    per100: { fat: 100 },
+    acts: { fatType: 'coconut', pH: 7, lab: [94, 0, 4], scattering: 0.2 },
+    measures: { density: 0.92 }, contains: ['coconut', 'added-oil'],
+  },
+  {
+    id: 'cocoa-butter', name: 'Cocoa butter', also: ['cacao butter'],
+    per100: { fat: 100 },
+    acts: { fatType: 'cocoa', pH: 7, lab: [88, 0, 20], scattering: 0.2 },
+    measures: { density: 0.91 }, contains: ['added-oil'], ask: ['milk'],
+  },
+  {
+    id: 'shea-butter', name: 'Shea butter, food grade', also: ['shea fat'],
+    per100: { fat: 100 },
+    acts: { fatType: 'shea', pH: 7, lab: [88, 0, 15], scattering: 0.2 },
+    measures: { density: 0.91 }, contains: ['added-oil'], ask: ['tree-nut'],
+  },
+  {
+    id: 'sunflower-oil', name: 'Sunflower oil',
+    per100: { fat: 100 },
+    acts: { pH: 7, lab: [88, -3, 25], scattering: 0.1 },
+    measures: { density: 0.915 }, contains: ['sunflower', 'added-oil'],
+  },
+  {
+    id: 'peanut-oil', name: 'Peanut oil', also: ['groundnut oil'],
+    per100: { fat: 100 },
+    acts: { pH: 7, lab: [84, -3, 38], scattering: 0.1 },
+    measures: { density: 0.912 }, contains: ['peanut', 'added-oil'],
+  },
+  {
+    id: 'sesame-oil', name: 'Sesame oil, toasted',
+    per100: { fat: 100 },
+    acts: { pH: 7, lab: [66, 4, 52], scattering: 0.1, bitter: 0.3 },
+    measures: { density: 0.92 }, contains: ['sesame', 'added-oil'],
+  },
+  {
+    id: 'walnut-oil', name: 'Walnut oil',
+    per100: { fat: 100 },
+    acts: { pH: 7, lab: [78, 0, 42], scattering: 0.1 },
+    measures: { density: 0.92 }, contains: ['walnut', 'added-oil'], ask: ['tree-nut'],
+  },
+  {
+    id: 'avocado-oil', name: 'Avocado oil',
+    per100: { fat: 100 },
+    acts: { fatType: 'olive', pH: 7, lab: [70, -8, 46], scattering: 0.1 },
+    measures: { density: 0.915 }, contains: ['added-oil'],
+  },
+  {
+    id: 'palm-fat', name: 'Palm fat', also: ['palm oil'],
+    per100: { fat: 100 },
+    acts: { fatType: 'palm', pH: 7, lab: [88, 0, 14], scattering: 0.2 },
+    measures: { density: 0.92 }, contains: ['added-oil'],
+  },
+]);

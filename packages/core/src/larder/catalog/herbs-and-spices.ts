@@ -1,0 +1,107 @@
+import { shelfOf } from '../define.js';
+
+/** g per 100 g as used; generic types, rounded. @source S-05h */
+export const herbsAndSpices = shelfOf('herbs and spices', { role: 'seasoning', source: 'S-05h' }, [
+  {
+    id: 'garlic-powder', name: 'Garlic powder', also: ['granulated garlic'], role: 'savory',
+    per100: { water: 6, fat: 0.7, protein: 16.5, sugars: 2.5, fibre: 5, glutamate: 0.2 },
+    acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 6, particleSizeUm: 120, hardness: 0.2, lab: [86, 0, 18], pungent: 5, cellWallSwelling: 0.3 },
+    measures: { density: 0.62 }, contains: ['allium'], ask: ['sulphite'],
+  },
+  {
+    id: 'onion-powder', name: 'Onion powder', also: ['dried onion'], role: 'savory',
+    per100: { water: 6, fat: 1, protein: 10, sugars: 35, fibre: 9, glutamate: 0.15 },
+    acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 6, particleSizeUm: 120, hardness: 0.2, lab: [84, 2, 22], pungent: 3, cellWallSwelling: 0.3 },
+    measures: { density: 0.48 }, contains: ['allium'], ask: ['sulphite'],
+  },
+  {
+    id: 'turmeric', name: 'Turmeric, ground', also: ['curcuma'],
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, starch: { root: 38 }, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [64, 20, 78], scattering: 0.5, tint: 6, bitter: 1.5, pungent: 2 },
+    measures: { density: 0.6 },
+  },
+  {
+    id: 'paprika-sweet', name: 'Paprika, sweet', also: ['ground red pepper'],
+    per100: { water: 10, fat: 8, protein: 11, sugars: 12, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [38, 40, 42], scattering: 0.5, tint: 4, bitter: 0.8, pungent: 1 },
+    measures: { density: 0.46 }, contains: ['pepper'],
+  },
+  {
+    id: 'paprika-smoked', name: 'Paprika, smoked', also: ['pimentón'],
+    per100: { water: 10, fat: 8, protein: 11, sugars: 12, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [34, 36, 36], scattering: 0.5, tint: 4, bitter: 1, pungent: 1.2 },
+    measures: { density: 0.46 }, contains: ['pepper'],
+  },
+  {
+    id: 'black-pepper', name: 'Black pepper, ground',
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, starch: { root: 36 }, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [34, 3, 10], scattering: 0.5, tint: 1.5, bitter: 2, pungent: 8 },
+    measures: { density: 0.46 },
+  },
+  {
+    id: 'white-pepper', name: 'White pepper, ground',
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, starch: { root: 36 }, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [74, 3, 18], scattering: 0.5, bitter: 1.5, pungent: 8 },
+    measures: { density: 0.48 },
+  },
+  {
+    id: 'nutmeg', name: 'Nutmeg, ground',
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [46, 10, 24], scattering: 0.5, tint: 1.2, bitter: 2.5, pungent: 3 },
+    measures: { density: 0.47 },
+  },
+  {
+    id: 'cayenne', name: 'Cayenne, ground', also: ['chilli powder'],
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [42, 38, 42], scattering: 0.5, tint: 3, bitter: 0.5, pungent: 10 },
+    measures: { density: 0.38 }, contains: ['pepper'],
+  },
+  {
+    id: 'cumin', name: 'Cumin, ground',
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [48, 8, 28], scattering: 0.5, tint: 1.2, bitter: 2, pungent: 1.5 },
+    measures: { density: 0.42 },
+  },
+  {
+    id: 'mustard-powder', name: 'Mustard powder', also: ['ground mustard seed'],
+    per100: { water: 10, fat: 32, protein: 28, sugars: 3, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [74, 0, 58], scattering: 0.5, tint: 1.4, bitter: 2, pungent: 9 },
+    measures: { density: 0.42 }, contains: ['mustard'],
+  },
+  {
+    id: 'thyme-dried', name: 'Thyme, dried',
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [44, -4, 18], scattering: 0.5, tint: 1.2, bitter: 2.5, pungent: 0.5 },
+    measures: { density: 0.2 },
+  },
+  {
+    id: 'oregano-dried', name: 'Oregano, dried',
+    per100: { water: 10, fat: 8, protein: 11, sugars: 3, fibre: 25, salt: 0.05 },
+    acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [42, -6, 20], scattering: 0.5, tint: 1.2, bitter: 2.5, pungent: 0.5 },
+    measures: { density: 0.2 },
+  },
+  {
+    id: 'parsley-fresh', name: 'Parsley, fresh',
+    per100: { water: 87.5, fat: 0.7, protein: 3, sugars: 1, fibre: 3, citric: 0.05, malic: 0.2, glutamate: 0.04 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.2, bufferMmol: 1, particleSizeUm: 4000, hardness: 0.2, boilSoftening: 0.08, lab: [40, -22, 28], scattering: 0.6, tint: 1.8, bitter: 0.8, pungent: 0.3, cellWallSwelling: 0.4 },
+    measures: { density: 0.15, pieces: { sprig: 1 } },
+  },
+  {
+    id: 'chives-fresh', name: 'Chives, fresh',
+    per100: { water: 87.5, fat: 0.7, protein: 3, sugars: 1, fibre: 3, citric: 0.05, malic: 0.2, glutamate: 0.04 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.2, bufferMmol: 1, particleSizeUm: 4000, hardness: 0.2, boilSoftening: 0.08, lab: [42, -22, 28], scattering: 0.6, tint: 1.8, bitter: 0.8, pungent: 0.3, cellWallSwelling: 0.4 },
+    measures: { density: 0.15, pieces: { sprig: 1 } }, contains: ['allium'],
+  },
+  {
+    id: 'basil-fresh', name: 'Basil, fresh',
+    per100: { water: 87.5, fat: 0.7, protein: 3, sugars: 1, fibre: 3, citric: 0.05, malic: 0.2, glutamate: 0.04 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.2, bufferMmol: 1, particleSizeUm: 4000, hardness: 0.2, boilSoftening: 0.08, lab: [38, -20, 26], scattering: 0.6, tint: 1.8, bitter: 0.8, pungent: 0.3, cellWallSwelling: 0.4 },
+    measures: { density: 0.15, pieces: { sprig: 1 } },
+  },
+  {
+    id: 'dill-fresh', name: 'Dill, fresh',
+    per100: { water: 87.5, fat: 0.7, protein: 3, sugars: 1, fibre: 3, citric: 0.05, malic: 0.2, glutamate: 0.04 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.2, bufferMmol: 1, particleSizeUm: 4000, hardness: 0.2, boilSoftening: 0.08, lab: [42, -20, 28], scattering: 0.6, tint: 1.8, bitter: 0.8, pungent: 0.3, cellWallSwelling: 0.4 },
+    measures: { density: 0.15, pieces: { sprig: 1 } },
+  },
+]);

@@ -1,0 +1,101 @@
+import { shelfOf } from '../define.js';
+
+/** g per 100 g as used; generic types, rounded. @source S-05a */
+export const nuts = shelfOf('nuts', { role: 'body', source: 'S-05a' }, [
+  {
+    id: 'cashew', name: 'Cashew nuts', also: ['raw cashews', 'cashew kernels'],
+    per100: { water: 5, fat: 44, protein: 18, sugars: 6, starch: { nut: 22 }, fibre: 3.3, salt: 0.03, glutamate: 0.06 },
+    acts: { solubleProtein: 0.3, cellEnclosed: 0.35, pH: 6.4, bufferMmol: 6, particleSizeUm: 8000, hardness: 0.4, soakSoftening: 0.38, boilSoftening: 0.25, lab: [84, 1, 17], scattering: 1.1, emulsifying: 0.3, coagulation: 0.15, isoelectricPh: 4.7 },
+    measures: { density: 0.54 }, contains: ['cashew'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'cashew-butter', name: 'Cashew butter', also: ['cashew paste', 'ground cashews'],
+    per100: { water: 2.5, fat: 48, protein: 17.5, sugars: 6, starch: { nut: 21 }, fibre: 3, salt: 0.03, glutamate: 0.06 },
+    acts: { solubleProtein: 0.3, cellEnclosed: 0.35, pH: 6.3, bufferMmol: 6, particleSizeUm: 40, hardness: 0.3, lab: [74, 5, 25], scattering: 1.1, emulsifying: 0.3, oilContinuous: true, isoelectricPh: 4.7 },
+    measures: { density: 1.07 }, contains: ['cashew'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'almond', name: 'Almonds, blanched', also: ['skinned almonds'],
+    per100: { water: 5, fat: 50, protein: 21, sugars: 4.5, starch: { nut: 0.7 }, fibre: 10 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.85, soakSoftening: 0.6, boilSoftening: 0.5, lab: [80, 3, 18], scattering: 1.1, bitter: 0.5, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.6 }, contains: ['almond'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'peanut-butter', name: 'Peanut butter, unsalted', also: ['ground peanuts', 'peanut paste'],
+    per100: { water: 1.5, fat: 50, protein: 25, sugars: 5, starch: { nut: 6 }, fibre: 6, salt: 0.05 },
+    acts: { solubleProtein: 0.2, pH: 6.3, bufferMmol: 6, particleSizeUm: 35, hardness: 0.5, lab: [62, 9, 32], scattering: 1, emulsifying: 0.2, oilContinuous: true },
+    measures: { density: 1.07 }, contains: ['peanut'], ask: ['tree-nut', 'sesame'],
+  },
+  {
+    id: 'hazelnut', name: 'Hazelnuts, skinned', also: ['filberts', 'cobnuts'],
+    per100: { water: 4.5, fat: 61, protein: 15, sugars: 4.3, starch: { nut: 0.5 }, fibre: 8 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.85, soakSoftening: 0.6, boilSoftening: 0.5, lab: [74, 6, 26], scattering: 1.1, bitter: 0.8, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.56 }, contains: ['hazelnut'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'walnut', name: 'Walnuts', also: ['walnut halves'],
+    per100: { water: 4, fat: 65, protein: 15, sugars: 2.6, starch: { nut: 0.1 }, fibre: 6 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 9, particleSizeUm: 9000, hardness: 0.5, soakSoftening: 0.6, boilSoftening: 0.5, lab: [66, 5, 24], scattering: 1.1, bitter: 2.5, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.42 }, contains: ['walnut'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'macadamia', name: 'Macadamia nuts',
+    per100: { water: 1.5, fat: 75.5, protein: 8, sugars: 4.5, starch: { nut: 1 }, fibre: 7.5 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 5, particleSizeUm: 9000, hardness: 0.45, soakSoftening: 0.6, boilSoftening: 0.5, lab: [84, 1, 18], scattering: 1.1, bitter: 0.1, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.56 }, contains: ['macadamia'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'brazil-nut', name: 'Brazil nuts', also: ['para nuts'],
+    per100: { water: 3.5, fat: 67, protein: 14.3, sugars: 2.3, starch: { nut: 0.3 }, fibre: 7 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 12, particleSizeUm: 9000, hardness: 0.55, soakSoftening: 0.6, boilSoftening: 0.5, lab: [80, 2, 18], scattering: 1.1, bitter: 0.5, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.56 }, contains: ['brazil-nut'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'pecan', name: 'Pecans', also: ['pecan halves'],
+    per100: { water: 3.5, fat: 72, protein: 9.2, sugars: 4, starch: { nut: 0.5 }, fibre: 8.5 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.45, soakSoftening: 0.6, boilSoftening: 0.5, lab: [58, 10, 26], scattering: 1.1, bitter: 1.8, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.42 }, contains: ['pecan'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'pistachio', name: 'Pistachios, shelled', also: ['green almonds'],
+    per100: { water: 4.2, fat: 45.5, protein: 20.5, sugars: 7.7, starch: { nut: 1.7 }, fibre: 9.5 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.55, soakSoftening: 0.6, boilSoftening: 0.5, lab: [66, -6, 34], scattering: 1.1, bitter: 0.4, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.52 }, contains: ['pistachio'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'pine-nut', name: 'Pine nuts', also: ['pignoli'],
+    per100: { water: 2.5, fat: 68, protein: 13.7, sugars: 3.6, starch: { nut: 1.4 }, fibre: 3.7 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.35, soakSoftening: 0.6, boilSoftening: 0.5, lab: [84, 2, 20], scattering: 1.1, bitter: 0.3, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.57 }, contains: ['pine-nut'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'almond-butter', name: 'Almond butter', also: ['almond paste', 'ground almonds, smooth'],
+    per100: { water: 2, fat: 54, protein: 21, sugars: 4.4, starch: { nut: 0.8 }, fibre: 9.5, salt: 0.03, glutamate: 0.06 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 6, particleSizeUm: 40, hardness: 0.3, lab: [68, 6, 28], scattering: 1.1, emulsifying: 0.3, oilContinuous: true, isoelectricPh: 4.7 },
+    measures: { density: 1.05 }, contains: ['almond'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'almond-ground', name: 'Almonds, ground', also: ['almond flour', 'almond meal'],
+    per100: { water: 6, fat: 50, protein: 21, sugars: 4.5, starch: { nut: 0.7 }, fibre: 10 },
+    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 600, hardness: 0.85, soakSoftening: 0.6, boilSoftening: 0.5, lab: [80, 3, 18], scattering: 1.1, bitter: 0.5, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.4 }, contains: ['almond'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'peanut', name: 'Peanuts, raw', also: ['groundnuts'],
+    per100: { water: 6.5, fat: 48, protein: 25.5, sugars: 4.7, starch: { nut: 6 }, fibre: 7.5 },
+    acts: { solubleProtein: 0.25, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.6, soakSoftening: 0.6, boilSoftening: 0.5, lab: [78, 4, 24], scattering: 1.1, bitter: 0.6, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.61 }, contains: ['peanut'], ask: ['tree-nut', 'sesame'],
+  },
+  {
+    id: 'chestnut-boiled', name: 'Chestnuts, boiled', also: ['sweet chestnuts', 'cooked chestnuts'],
+    per100: { water: 66, fat: 1.4, protein: 2.3, sugars: 6, starch: { nut: 20 }, fibre: 3, glutamate: 0.05 },
+    acts: { solubleProtein: 0.3, pregelatinized: 1, cellEnclosed: 0.7, particles: 'legume', pH: 6.3, bufferMmol: 1.5, particleSizeUm: 9000, hardness: 0.25, lab: [68, 4, 28], scattering: 0.7 },
+    measures: { density: 0.6, pieces: { piece: 9 } },
+  },
+  {
+    id: 'coconut-desiccated', name: 'Coconut, desiccated', also: ['dried coconut', 'shredded coconut'],
+    per100: { water: 3, fat: 64, protein: 6.9, sugars: 7, fibre: 15 },
+    acts: { fatType: 'coconut', solubleProtein: 0.3, pH: 6.3, bufferMmol: 3, particleSizeUm: 1500, hardness: 0.8, soakSoftening: 0.7, boilSoftening: 0.6, lab: [92, 0, 5], scattering: 1.1, bitter: 0.1, emulsifying: 0.3, isoelectricPh: 4.8 },
+    measures: { density: 0.38 }, contains: ['coconut'], ask: ['sulphite', 'tree-nut'],
+  },
+]);

@@ -1,0 +1,41 @@
+import type { AllergenId } from '../allergen/allergen.js';
+import type { Measures } from '../quantity/measures.js';
+import { type Behaviour, type Composition, plainBehaviour } from './composition.js';
+import type { Ingredient, Role, Shelf } from './ingredient.js';
+
+/** One row of a catalogue table; what is left out takes the shelf's defaults. */
+export interface IngredientRow {
+  readonly id: string;
+  readonly name: string;
+  readonly also?: readonly string[];
+  readonly role?: Role;
+  readonly per100: Composition;
+  readonly acts?: Partial<Behaviour>;
+  readonly measures?: Measures;
+  readonly contains?: readonly AllergenId[];
+  readonly ask?: readonly AllergenId[];
+  readonly source?: string;
+}
+
+interface ShelfDefaults {
+  readonly role: Role;
+  readonly acts?: Partial<Behaviour>;
+  readonly source: string;
+}
+
+/** Completes the rows of one shelf with its defaults. */
+export function shelfOf(shelf: Shelf, defaults: ShelfDefaults, rows: readonly IngredientRow[]): readonly Ingredient[] {
+  return rows.map((row) => ({
+    id: row.id,
+    name: row.name,
+    otherNames: row.also ?? [],
+    shelf,
+    role: row.role ?? defaults.role,
+    per100: row.per100,
+    behaviour: { ...plainBehaviour, ...defaults.acts, ...row.acts },
+    measures: row.measures ?? {},
+    contains: row.contains ?? [],
+    askFor: row.ask ?? [],
+    source: row.source ?? defaults.source,
+  }));
+}

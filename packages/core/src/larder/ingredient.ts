@@ -1,0 +1,37 @@
+import type { AllergenId } from '../allergen/allergen.js';
+import type { Measures } from '../quantity/measures.js';
+import type { Behaviour, Composition } from './composition.js';
+
+/** What a line does in the pot; the Bench groups lines by it, in this order. */
+export const roles = ['body', 'liquid', 'thickener', 'fat', 'sour', 'savory', 'seasoning'] as const;
+export type Role = (typeof roles)[number];
+
+export const roleNames: Readonly<Record<Role, string>> = {
+  body: 'Body', liquid: 'Liquid', thickener: 'Thickener', fat: 'Fat', sour: 'Sour', savory: 'Savory', seasoning: 'Season',
+}; // prettier-ignore
+
+/** Where it stands in the larder. */
+export const shelves = [
+  'nuts', 'seeds', 'pulses', 'soya', 'vegetables', 'grains', 'plant milks', 'creams', 'starches', 'gums',
+  'fats and oils', 'acids and brines', 'savory', 'herbs and spices', 'salts and sweeteners', 'bought', 'dairy to compare',
+] as const; // prettier-ignore
+export type Shelf = (typeof shelves)[number];
+
+/** An ingredient of the larder, by the table or by the cook's own label. */
+export interface Ingredient {
+  readonly id: string;
+  readonly name: string;
+  /** Other words a cook may look for. */
+  readonly otherNames: readonly string[];
+  readonly shelf: Shelf;
+  readonly role: Role;
+  readonly per100: Composition;
+  readonly behaviour: Behaviour;
+  readonly measures: Measures;
+  /** What it holds by its nature. */
+  readonly contains: readonly AllergenId[];
+  /** What it often holds, by recipe or by shared lines: read the label. */
+  readonly askFor: readonly AllergenId[];
+  /** Entry of docs/sources.md that the composition class comes from. */
+  readonly source: string;
+}

@@ -1,0 +1,72 @@
+import { acids, PH_SEARCH, phosphatePKa, proteinSites, WATER_ION_PRODUCT } from './acid.params.js';
+
+/** Everything in the pot that takes up or gives off protons; mmol, protein in g. */
+export interface BufferAmounts {
+  citric: number;
+  malic: number;
+  acetic: number;
+  lactic: number;
+  phosphate: number;
+  protein: number;
+}
+
+export const noBuffers = (): BufferAmounts => ({ citric: 0, malic: 0, acetic: 0, lactic: 0, phosphate: 0, protein: 0 });
+
+const K = (pKa: number): number => 10 ** -pKa;
+const dissociation = {
+  citric: acids.citric.pKa.map(K),
+  malic: acids.malic.pKa.map(K),
+  acetic: acids.acetic.pKa.map(K),
+  lactic: acids.lactic.pKa.map(K),
+  phosphate: phosphatePKa.map(K),
+};
+const sites = proteinSites.map((site) => ({ mmolPerG: site.mmolPerG, K: K(site.pKa) }));
+
+/** Mean negative charges per molecule of an acid with the given stepwise constants, at proton activity h. */
+function meanCharge(h: number, constants: readonly number[]): number {
+  const n = constants.length;
+  let term = 1, denominator = 0, numerator = 0;
+  for (let charge = 0; charge <= n; charge++) {
+    if (charge > 0) term *= constants[charge - 1] ?? 0;
+    const weight = term * h ** (n - charge);
+    denominator += weight;
+    numerator += charge * weight;
+  }
+  return numerator / denominator;
+}
+
+/** Negative charge carried by the buffers at a proton activity, mmol. */
+export function bufferCharge(h: number, amounts: BufferAmounts): number {
+  let charge = 0;
+  if (amounts.citric) charge += amounts.citric * meanCharge(h, dissociation.citric);
+  if (amounts.malic) charge += amounts.malic * meanCharge(h, dissociation.malic);
+  if (amounts.acetic) charge += amounts.acetic * meanCharge(h, dissociation.acetic);
+  if (amounts.lactic) charge += amounts.lactic * meanCharge(h, dissociation.lactic);
+  if (amounts.phosphate) charge += amounts.phosphate * meanCharge(h, dissociation.phosphate);
+  for (const site of sites) charge += (amounts.protein * site.mmolPerG * site.K) / (site.K + h);
+  return charge;
+}
+
+/**
+ * Strong-ion difference that makes something have its known pH; it adds up when ingredients mix.
+ * @param waterMl mL of water per the same amount   @returns mmol
+ */
+export function strongIonDifference(pH: number, amounts: BufferAmounts, waterMl: number): number {
+  const h = K(pH);
+  return bufferCharge(h, amounts) - (h - WATER_ION_PRODUCT / h) * waterMl;
+}
+
+/** pH at which the charges cancel, by bisection; strictly monotone, so always found within 1..12. @source electroneutrality, S-06 */
+export function pHOfMixture(strongIons: number, amounts: BufferAmounts, waterMl: number): number {
+  const water = Math.max(waterMl, 1e-6);
+  let low: number = PH_SEARCH.low, high: number = PH_SEARCH.high;
+  for (let step = 0; step < PH_SEARCH.steps; step++) {
+    const pH = (low + high) / 2, h = K(pH);
+    if (strongIons + (h - WATER_ION_PRODUCT / h) * water - bufferCharge(h, amounts) > 0) low = pH;
+    else high = pH;
+  }
+  return (low + high) / 2;
+}
+
+/** Titratable acid, mmol of protons. */
+export const titratable = (a: BufferAmounts): number => a.citric * 3 + a.malic * 2 + a.acetic + a.lactic;

@@ -1,0 +1,62 @@
+import type { ParticleClass } from '../../larder/composition.js';
+import { parameter, valuesOf } from '../parameter.js';
+
+/** Hydrated volume of insoluble protein by particle class, mL per g dry; @source fitted on the anchors named. */
+export const proteinVolumeParameters = {
+  nut: parameter(5.4, 'mL/g', 0.2, 'E', 'A30 nut creams'),
+  legume: parameter(3.1, 'mL/g', 0.25, 'E', 'A35 chickpea dip'),
+  curd: parameter(7, 'mL/g', 0.2, 'E', 'A37 blended firm curd; 11.5 for silken'),
+  yeast: parameter(3.2, 'mL/g', 0.2, 'E', 'yeast-cell water content'),
+  vegetable: parameter(3.1, 'mL/g', 0.3, 'E', 'as legume'),
+  flour: parameter(2.2, 'mL/g', 0.3, 'E', 'gluten and bran particles'),
+} as const;
+
+/** Hydrated volume of insoluble fibre by particle class, mL per g dry. */
+export const fibreVolumeParameters = {
+  nut: parameter(9, 'mL/g', 0.25, 'E', 'A30'),
+  legume: parameter(6.5, 'mL/g', 0.25, 'E', 'A35'),
+  curd: parameter(6.5, 'mL/g', 0.25, 'E', 'as legume'),
+  yeast: parameter(3, 'mL/g', 0.3, 'E', 'yeast-cell walls'),
+  vegetable: parameter(47, 'mL/g', 0.3, 'P/E', 'A32–A34 purées'),
+  flour: parameter(6, 'mL/g', 0.3, 'E', 'none'),
+} as const;
+
+export const proteinVolume: Readonly<Record<ParticleClass, number>> = valuesOf(proteinVolumeParameters);
+export const fibreVolume: Readonly<Record<ParticleClass, number>> = valuesOf(fibreVolumeParameters);
+
+/** @source engine notes E-5; provenance and anchors per row. */
+export const suspensionParameters = {
+  fatVolume: parameter(1.087, 'mL/g', 0.01, 'P', 'density of oil'),
+  rawStarchVolume: parameter(1.05, 'mL/g', 0.1, 'P', 'granule with 0.4 g/g sorbed water'),
+  cellStarchVolume: parameter(2.5, 'mL/g', 0.25, 'E', 'cooked starch trapped in cotyledon and root cells'),
+  coarseVolumeShare: parameter(0.35, '-', 0.3, 'E', 'hydrated volume reached without grinding'),
+  boundWaterLimit: parameter(0.25, '-', 0.2, 'E', 'share of all water that particles can withhold from thickeners'),
+  starchSorption: parameter(0.65, 'mL/g', 0.2, 'E', 'dry volume of starch in the water demand'),
+  dropletPacking: parameter(0.74, '-', 0.05, 'P', 'A03 cream, A38 mayonnaise'),
+  particlePacking: parameter(0.64, '-', 0.08, 'P', 'random close packing of soft irregular particles'),
+  packingSoftness: parameter(0.2, '-', 0.2, 'E', 'A30 (1:1), A38'),
+  hydrodynamicExponent: parameter(1.75, '-', 0.08, 'P', 'Krieger–Dougherty [η]·φm'),
+  hydrodynamicCap: parameter(40, '-', 0.4, 'E', 'beyond jamming the network term takes over; A47–A51'),
+  dropletYield: parameter(2300, 'Pa', 0.4, 'P/E', 'A38 mayonnaise'),
+  particleYield: parameter(2100, 'Pa', 0.4, 'P/E', 'A32–A35'),
+  jamming0: parameter(0.75, '-', 0.08, 'E', 'A32–A35'),
+  jammingWidth: parameter(0.08, '-', 0.2, 'E', 'none'),
+  jammingExponent: parameter(2.5, '-', 0.1, 'E', 'A35, A37'),
+  jammingEa: parameter(3, 'kJ/mol', 0.4, 'E', 'packed pastes soften a little when warm'),
+  networkK: parameter(3000, 'mPa·s^0.6', 0.4, 'E', 'A30, A32–A34: soft-glassy term √(Gη)'),
+  networkEta: parameter(0.4, '-', 0.25, 'P/E', 'soft-glassy rheology gives 0.5; A47–A51'),
+  suspensionEa: parameter(5, 'kJ/mol', 0.4, 'P', 'extra softening of concentrated pastes'),
+  stirredYieldShare: parameter(0.6, '-', 0.3, 'E', 'share of static yield stress still carried at 50 1/s'),
+  stirredGelShare: parameter(0.15, '-', 0.4, 'E', 'share of a set gel yield stress carried after stirring'),
+  yieldSaturation: parameter(4000, 'Pa', 0.3, 'E', 'wall slip above this'),
+  gelSaturation: parameter(20000, 'Pa', 0.3, 'E', 'brittle gels fracture above this'),
+  heatGelK: parameter(25, 'Pa/(g/100 g)²', 0.5, 'E', 'heat-set legume protein'),
+  heatGelC0: parameter(4, 'g/100 g', 0.2, 'P', 'least gelling concentration of globulins'),
+  heatGelMidpoint: parameter(76, '°C', 0.03, 'P', 'denaturation of legume globulins'),
+  heatGelWidth: parameter(3, '°C', 0.3, 'P', 'as above'),
+  heatGelTime: parameter(4, 'min', 0.4, 'E', 'network formation'),
+  viscosityCap: parameter(2e6, 'mPa·s', 0, 'E', 'end of the scale'),
+  yieldCap: parameter(5e5, 'Pa', 0, 'E', 'end of the scale'),
+} as const;
+
+export const suspension = valuesOf(suspensionParameters);

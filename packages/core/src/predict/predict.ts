@@ -1,0 +1,99 @@
+import { hexOf, labFromReflectance, type Reflectance, reflectanceFromRatio } from './colour/pigment.js';
+import { assemble } from './mixture/assemble.js';
+import type { Mixture } from './mixture/mixture.js';
+import type { Recipe } from './mixture/recipe.js';
+import { energyOf } from './nutrition/energy.js';
+import { graininess, lumpIndex } from './particle/comminute.js';
+import type { Prediction, PredictionFlag } from './prediction.js';
+import { modelDomain } from './prediction.params.js';
+import { curdlingProbability } from './stability/curdling.js';
+import { weepingPercent } from './stability/weeping.js';
+import { pullLength } from './stretch/pull-length.js';
+import { soluteIds } from './thickener/gum.params.js';
+import { consistencyAt, type Moment } from './thickness/consistency.js';
+import { temperatureCurve } from './thickness/temperature-curve.js';
+import { type Classed, thicknessClassOf } from './thickness/thickness-class.js';
+import { tasteOf } from './taste/taste.js';
+import { type Band, bandOf, spreadAt } from './uncertainty/band.js';
+import { compositionCv, K80, type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
+
+const isGum = soluteIds.map((id) => id !== 'protein' && id !== 'sugars');
+
+/** Where the model reaches its edge. @source engine notes E-16 */
+export function flagsOf(mix: Mixture, asked: number): readonly PredictionFlag[] {
+  const flags: PredictionFlag[] = [];
+  if (!(mix.mass > 0)) return ['empty'];
+  const water = Math.max(mix.water, 1e-9);
+  const gums = mix.solutes.reduce((all, g, i) => all + (isGum[i] ? g : 0), 0);
+  const wet = mix.water > modelDomain.traceWater * mix.mass;
+  if (asked > mix.evaporated + 0.5) flags.push('boiled-dry');
+  if (!wet) flags.push('no-water');
+  if (wet && ((100 * gums) / water > modelDomain.mostGum || (100 * mix.allStarch) / water > modelDomain.mostStarch)) flags.push('dough');
+  if (mix.rawStarch > modelDomain.rawStarchShare * mix.mass) flags.push('raw-starch');
+  if (mix.dryHotStarch > 0) flags.push('dry-starch-in-hot-liquid');
+  return flags;
+}
+
+function linearBand(mid: number, sd: number): Band {
+  return { low: mid - K80 * sd, mid, high: mid + K80 * sd };
+}
+
+/** All single figures at the serving moment; the curve apart, since it costs most. */
+export type PointPrediction = Omit<Prediction, 'curve'>;
+
+/** The prediction of an assembled mixture at one moment. */
+export function predictMixture(mix: Mixture, at: Moment, offsets: KitchenOffsets = noOffsets): PointPrediction {
+  const flow = consistencyAt(mix, at, offsets);
+  const pulled = pullLength(mix, flow, at, offsets);
+  const spread = spreadAt(mix, at, flow, pulled, offsets);
+  const taste = tasteOf(mix);
+  const mass = Math.max(mix.mass, 1e-9), per100 = (g: number) => (100 * g) / mass;
+  const viscosity = bandOf(flow.viscosity, spread.viscosity), yieldStress = bandOf(flow.yieldStress, spread.yieldStress);
+  const edge = (end: 'low' | 'high'): Classed => ({ ...flow, viscosity: viscosity[end], yieldStress: yieldStress[end] });
+  const reflectance = mix.absorption.map(reflectanceFromRatio) as unknown as Reflectance;
+  return {
+    massG: Math.max(mix.mass, 0),
+    volumeMl: mix.volume,
+    evaporatedG: mix.evaporated,
+    fat: bandOf(per100(mix.fat), compositionCv.fat),
+    salt: bandOf(taste.salt, compositionCv.salt),
+    protein: bandOf(per100(mix.protein), compositionCv.fat),
+    sweet: bandOf(taste.sweet, compositionCv.sweet),
+    umami: bandOf(taste.umami, compositionCv.umami),
+    sour: bandOf(taste.sour, compositionCv.sour),
+    pH: linearBand(mix.pH, mix.pH * compositionCv.pH),
+    energyKcal: bandOf(energyOf(mix), compositionCv.energy),
+    viscosity,
+    yieldStress,
+    thicknessClass: thicknessClassOf(flow),
+    thicknessRange: [thicknessClassOf(edge('low')), thicknessClassOf(edge('high'))],
+    pull: bandOf(pulled, spread.pull),
+    curdling: curdlingProbability(mix),
+    graininess: graininess(per100(mix.grains)),
+    lumps: lumpIndex(mix.dryHotStarch / mass),
+    bitter: taste.bitter,
+    pungent: taste.pungent,
+    weeping: weepingPercent(mix, flow, at.days),
+    particleSizeUm: mix.meanDiameter,
+    solidFat: flow.solidFat,
+    colour: { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) },
+    flags: flagsOf(mix, mix.process.evaporatedG),
+  };
+}
+
+/** Serving temperature held inside what the model knows. @source engine notes E-16 */
+export const momentOf = (recipe: Pick<Recipe, 'serving'>): Moment => ({
+  temperature: Math.min(modelDomain.hottest, Math.max(modelDomain.coldest, recipe.serving.temperatureC)),
+  storage: recipe.serving.storage,
+  days: recipe.serving.days,
+});
+
+/**
+ * Everything the model says of a recipe. Pure: the same recipe gives the same figures in the browser and on the server.
+ * @throws RangeError for a negative or non-finite mass (callers validate first)
+ */
+export function predict(recipe: Recipe, offsets: KitchenOffsets = noOffsets): Prediction {
+  const mix = assemble(recipe);
+  const at = momentOf(recipe);
+  return { ...predictMixture(mix, at, offsets), curve: temperatureCurve(mix, at.storage, at.days, offsets) };
+}

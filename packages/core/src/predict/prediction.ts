@@ -1,0 +1,55 @@
+import type { Lab } from './colour/pigment.js';
+import type { ThicknessClass } from './thickness/thickness-class.js';
+import type { CurvePoint } from './thickness/temperature-curve.js';
+import type { Band } from './uncertainty/band.js';
+
+/** Something about the recipe that takes the model to its edge or beyond; shown in words. */
+export type PredictionFlag = 'empty' | 'no-water' | 'boiled-dry' | 'dough' | 'raw-starch' | 'dry-starch-in-hot-liquid';
+
+/** What the model says of one recipe at its serving moment. Bands are 80 % intervals. */
+export interface Prediction {
+  /** g and mL of the finished batch. */
+  readonly massG: number;
+  readonly volumeMl: number;
+  /** g really boiled off, never more than the water there was. */
+  readonly evaporatedG: number;
+  /** g per 100 g. */
+  readonly fat: Band;
+  readonly salt: Band;
+  readonly protein: Band;
+  /** Sucrose equivalents, g per 100 g. */
+  readonly sweet: Band;
+  /** g MSG equivalents per 100 g. */
+  readonly umami: Band;
+  /** mEq/kg. */
+  readonly sour: Band;
+  readonly pH: Band;
+  /** kcal of the whole batch. */
+  readonly energyKcal: Band;
+  /** mPa·s at 50 s⁻¹. */
+  readonly viscosity: Band;
+  /** Pa. */
+  readonly yieldStress: Band;
+  readonly thicknessClass: ThicknessClass;
+  /** The words at both ends of the band. */
+  readonly thicknessRange: readonly [ThicknessClass, ThicknessClass];
+  /** cm. */
+  readonly pull: Band;
+  /** 0..1. */
+  readonly curdling: number;
+  /** 0..10. */
+  readonly graininess: number;
+  readonly lumps: number;
+  readonly bitter: number;
+  readonly pungent: number;
+  /** % of the mass. */
+  readonly weeping: number;
+  /** µm; 0 where nothing has particles. */
+  readonly particleSizeUm: number;
+  /** % of the fat that is solid at serving temperature. */
+  readonly solidFat: number;
+  readonly colour: { readonly hex: string; readonly lab: Lab };
+  /** Thickness over temperature on the branch served from. */
+  readonly curve: readonly CurvePoint[];
+  readonly flags: readonly PredictionFlag[];
+}

@@ -1,0 +1,26 @@
+import { parameter, valuesOf } from '../parameter.js';
+
+/** Weights of the logit of curdling. @source engine notes E-9, estimated on A45a–d, CV 0.5. */
+export const curdlingParameters = {
+  base: parameter(-4.5, 'logit', 0.2, 'E', 'A45b'),
+  acid: parameter(3.4, 'logit', 0.3, 'E', 'A45a'),
+  hotAcid: parameter(1.8, 'logit', 0.3, 'E', 'A45a'),
+  fastHeat: parameter(0.9, 'logit', 0.5, 'E', 'too hot too fast splits'),
+  calcium: parameter(0.006, 'logit per mg/100 g water', 0.5, 'E', 'A45'),
+  protein: parameter(1.3, 'logit per ln', 0.3, 'E', 'A45'),
+  proteinFloor: parameter(0.12, 'g/100 g', 0.4, 'E', 'A45'),
+  heat: parameter(0.6, 'logit', 0.4, 'E', 'A45b'),
+  starch: parameter(-0.5, 'logit per g/100 g', 0.4, 'E', 'A45d: starch protects'),
+  starchMost: parameter(4, 'g/100 g', 0.2, 'E', 'A45d'),
+  nearWidth: parameter(0.65, 'pH', 0.2, 'P/E', 'around the isoelectric point'),
+  lowPh: parameter(5.9, 'pH', 0.03, 'P/E', 'onset of coagulation'),
+  lowWidth: parameter(0.25, 'pH', 0.3, 'E', 'as above'),
+  lowColdWeight: parameter(0.8, '-', 0.2, 'E', 'below the isoelectric point, cold'),
+  lowHotWeight: parameter(0.35, '-', 0.3, 'E', 'as above, hot'),
+  hotMidpoint: parameter(66, '°C', 0.05, 'P/E', 'denaturation'),
+  hotWidth: parameter(6, '°C', 0.3, 'E', 'as above'),
+  fastMidpoint: parameter(12, '°C/min', 0.2, 'E', 'heating rate that splits'),
+  fastWidth: parameter(3, '°C/min', 0.3, 'E', 'as above'),
+  leastProtein: parameter(0.02, 'g/100 g', 0, 'E', 'below this nothing can curdle'),
+} as const;
+export const curdling = valuesOf(curdlingParameters);

@@ -1,0 +1,46 @@
+import type { Provenance } from '../parameter.js';
+
+interface OffsetRow {
+  /** Prior standard deviation of the log-offset. */
+  readonly sd: number;
+  readonly provenance: Provenance;
+  readonly meaning: string;
+}
+
+/**
+ * Ways in which one kitchen differs from the model, each a log-offset with a prior: the band comes from them, and a
+ * kitchen's own measurements will move them.
+ * @source engine notes E-13; group spreads judged from the scatter of single parameters in S-02 and S-03
+ */
+export const kitchenOffsets = {
+  cerealStarch: { sd: 0.3, provenance: 'E', meaning: 'strength of cereal, pulse and nut starch' },
+  rootStarch: { sd: 0.28, provenance: 'E', meaning: 'strength of root starch' },
+  gum: { sd: 0.28, provenance: 'E', meaning: 'strength of gums' },
+  protein: { sd: 0.35, provenance: 'E', meaning: 'thickening by dissolved protein' },
+  seed: { sd: 0.13, provenance: 'E', meaning: 'swelling of nut, seed and pulse particles' },
+  cellWall: { sd: 0.2, provenance: 'E', meaning: 'swelling of vegetable pulp' },
+  jamming: { sd: 0.4, provenance: 'E', meaning: 'stiffness of a packed paste' },
+  gel: { sd: 0.45, provenance: 'E', meaning: 'strength of set gels' },
+  water: { sd: 0.035, provenance: 'E', meaning: 'water in the pot' },
+  stretch: { sd: 0.35, provenance: 'E', meaning: 'pull length' },
+  fat: { sd: 0.3, provenance: 'E', meaning: 'firmness of fat crystals' },
+  temperature: { sd: 0.2, provenance: 'E', meaning: 'how strongly heat thins' },
+} as const satisfies Record<string, OffsetRow>;
+
+export type OffsetName = keyof typeof kitchenOffsets;
+export const offsetNames = Object.keys(kitchenOffsets) as OffsetName[];
+
+/** Log-offsets of one kitchen; all zero before anything was measured. */
+export type KitchenOffsets = Readonly<Record<OffsetName, number>>;
+export const noOffsets: KitchenOffsets = Object.fromEntries(offsetNames.map((name) => [name, 0])) as Record<OffsetName, number>;
+
+/** Unexplained log standard deviation of viscosity, yield stress and pull; @source engine notes E-13, assumed. */
+export const residualSd = { viscosity: 0.2, yield: 0.35, pull: 0.15 } as const;
+/** Half-width of the 80 % interval in standard deviations; @source normal distribution. */
+export const K80 = 1.2816;
+
+/**
+ * Coefficients of variation of what follows from composition alone: how far one jar differs from the table.
+ * @source spread between entries of the same food in S-05, assumed where no spread was at hand
+ */
+export const compositionCv = { fat: 0.06, salt: 0.08, umami: 0.25, sour: 0.15, sweet: 0.12, energy: 0.05, pH: 0.03 } as const;

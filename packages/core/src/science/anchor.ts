@@ -1,0 +1,79 @@
+import { ingredientById } from '../larder/catalog/larder-table.js';
+import { solidFatOfMix } from '../predict/fat/solid-fat.js';
+import { assemble } from '../predict/mixture/assemble.js';
+import type { Preparation, Process, Recipe, Storage } from '../predict/mixture/recipe.js';
+import { predict } from '../predict/predict.js';
+import { equivalentUmami, type UmamiCompounds } from '../predict/taste/taste.js';
+import { celsius, grams } from '../quantity/quantity.js';
+
+/** What an anchor measures. */
+export type AnchorQuantity = 'viscosity' | 'viscosity-ratio' | 'pull' | 'yield-stress' | 'firmness' | 'pH' | 'solid-fat' | 'umami' | 'curdling' | 'graininess';
+
+export interface AnchorRecipe {
+  readonly lines: readonly { readonly ingredient: string; readonly g: number; readonly preparation?: string }[];
+  readonly process: Process;
+  readonly serve: { readonly temperatureC: number; readonly storage: string; readonly days: number };
+}
+
+/** One thing the model must get right: a recipe, the figure looked at, and the range recalled for it. */
+export interface Anchor {
+  readonly id: string;
+  readonly name: string;
+  readonly quantity: AnchorQuantity;
+  readonly unit: string;
+  readonly reference: readonly [number, number];
+  /** What the hand-fitted reference computation gave; the port must agree with it. */
+  readonly prototype: number;
+  readonly provenance: string;
+  readonly confidence: string;
+  readonly recipe?: AnchorRecipe;
+  readonly against?: AnchorRecipe;
+  readonly compounds?: UmamiCompounds;
+}
+
+export function recipeOfAnchor(from: AnchorRecipe): Recipe {
+  return {
+    lines: from.lines.map((line) => {
+      const ingredient = ingredientById(line.ingredient);
+      if (!ingredient) throw new RangeError(`the larder has no "${line.ingredient}"`);
+      return { ingredient, mass: grams(line.g), preparation: (line.preparation ?? 'as-is') as Preparation, stage: 'start' as const };
+    }),
+    process: from.process,
+    serving: { temperatureC: celsius(from.serve.temperatureC), storage: from.serve.storage as Storage, days: from.serve.days },
+  };
+}
+
+/** The model's figure for an anchor, in the anchor's unit. @throws RangeError for an anchor without what its quantity needs */
+export function anchorPrediction(anchor: Anchor): number {
+  if (anchor.compounds) return equivalentUmami(anchor.compounds);
+  if (!anchor.recipe) throw new RangeError(`anchor ${anchor.id} has no recipe`);
+  const recipe = recipeOfAnchor(anchor.recipe);
+  const prediction = predict(recipe);
+  switch (anchor.quantity) {
+    case 'viscosity':
+      return prediction.viscosity.mid;
+    case 'viscosity-ratio':
+      if (!anchor.against) throw new RangeError(`anchor ${anchor.id} is a ratio to nothing`);
+      return prediction.viscosity.mid / predict(recipeOfAnchor(anchor.against)).viscosity.mid;
+    case 'pull':
+      return prediction.pull.mid;
+    case 'yield-stress':
+      return prediction.yieldStress.mid;
+    case 'firmness':
+      return prediction.yieldStress.mid / 1000;
+    case 'pH':
+      return prediction.pH.mid;
+    case 'solid-fat':
+      return solidFatOfMix(assemble(recipe).fatByType, recipe.serving.temperatureC);
+    case 'curdling':
+      return prediction.curdling;
+    case 'graininess':
+      return prediction.graininess;
+    case 'umami':
+      return prediction.umami.mid;
+  }
+}
+
+/** Rounding of the reference range in its last digit. */
+const EDGE = 0.001;
+export const insideReference = (value: number, [low, high]: readonly [number, number]): boolean => value >= low * (1 - EDGE) && value <= high * (1 + EDGE);
