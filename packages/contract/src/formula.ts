@@ -123,10 +123,3 @@ export function formulaFromBody(body: FormulaBody, complete: LineCompletion, bas
     serve: { ...base.serve, ...present(body.serve) },
   };
 }
-
-/** What is sent for a formula of the core. */
-export function formulaBodyOf(formula: Formula): Omit<FormulaView, 'id' | 'version' | 'updatedAt'> {
-  const { name, family, portions, note, process, serve } = formula;
-  const lines = formula.lines.map(({ amount, ...line }) => ({ ...line, amount: amount.value, unit: amount.unit }));
-  return { name, family, portions, note, lines, process: { ...process }, serve: { ...serve } };
-}

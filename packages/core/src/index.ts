@@ -19,7 +19,7 @@ export { type Preparation, preparations, type Process, type Recipe, type RecipeL
 export { momentOf, predict, predictMixture } from './predict/predict.js';
 export type { Prediction, PredictionFlag } from './predict/prediction.js';
 export { CLASS_EDGES, thicknessClasses, type ThicknessClass } from './predict/thickness/thickness-class.js';
-export { CURVE_RANGE, type CurvePoint, temperatureCurve } from './predict/thickness/temperature-curve.js';
+export { CURVE_RANGE, type CurvePoint, plainCurve, temperatureCurve } from './predict/thickness/temperature-curve.js';
 export type { Band } from './predict/uncertainty/band.js';
 export { type Amount, type AmountOutcome, gramsOf, LARGEST_LINE_G, readAmount } from './quantity/amount.js';
 export { readNumber, writeKitchenNumber } from './quantity/fraction.js';

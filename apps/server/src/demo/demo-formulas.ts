@@ -10,7 +10,7 @@ export const demoFormulas: readonly FormulaBody[] = [
     lines: [
       { id: 'beans', ingredient: 'white-bean-boiled', amount: 0.5, unit: 'cup' },
       { id: 'potato', ingredient: 'potato', amount: 1, unit: 'small', preparation: 'boiled' },
-      { id: 'pea', ingredient: 'pea-drink', amount: 1.5, unit: 'cup' },
+      { id: 'coconut', ingredient: 'coconut-drink', amount: 1.5, unit: 'cup' },
       { id: 'tapioca', ingredient: 'tapioca-starch', amount: 5, unit: 'tbsp', stage: 'slurry' },
       { id: 'oil', ingredient: 'rapeseed-oil', amount: 2.5, unit: 'tbsp' },
       { id: 'lemon', ingredient: 'lemon-juice', amount: 1, unit: 'tbsp', stage: 'end' },

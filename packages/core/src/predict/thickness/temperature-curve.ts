@@ -10,6 +10,8 @@ export const CURVE_RANGE = { from: 5, to: 95, step: 5 } as const;
 /** Temperatures at which the band is worked out; between them its width is interpolated, °C. */
 const BAND_KNOTS = [5, 35, 65, 95] as const;
 
+const curveTemperatures: readonly number[] = Array.from({ length: (CURVE_RANGE.to - CURVE_RANGE.from) / CURVE_RANGE.step + 1 }, (_, i) => CURVE_RANGE.from + i * CURVE_RANGE.step);
+
 export interface CurvePoint {
   readonly temperatureC: number;
   /** mPa·s at 50 s⁻¹, with its 80 % band. */
@@ -32,10 +34,13 @@ export function temperatureCurve(mix: Mixture, storage: Storage, days: number, o
     const flow = consistencyAt(mix, at, offsets);
     return spreadAt(mix, at, flow, pullLength(mix, flow, at, offsets), offsets).viscosity;
   });
-  const points: CurvePoint[] = [];
-  for (let temperatureC: number = CURVE_RANGE.from; temperatureC <= CURVE_RANGE.to; temperatureC += CURVE_RANGE.step) {
-    const flow = consistencyAt(mix, { temperature: temperatureC, storage, days }, offsets);
-    points.push({ temperatureC, viscosity: bandOf(flow.viscosity, spreadBetween(knots, temperatureC)), yieldStress: flow.yieldStress });
-  }
-  return points;
+  return plainCurve(mix, storage, days, offsets).map((point) => ({ ...point, viscosity: bandOf(point.viscosity.mid, spreadBetween(knots, point.temperatureC)) }));
+}
+
+/** The same curve without its doubt (each band closed to a line), for comparing one day with another. */
+export function plainCurve(mix: Mixture, storage: Storage, days: number, offsets: KitchenOffsets = noOffsets): readonly CurvePoint[] {
+  return curveTemperatures.map((temperatureC) => {
+    const { viscosity, yieldStress } = consistencyAt(mix, { temperature: temperatureC, storage, days }, offsets);
+    return { temperatureC, viscosity: { low: viscosity, mid: viscosity, high: viscosity }, yieldStress };
+  });
 }

@@ -1,0 +1,54 @@
+import type { EaterView, FormulaSummary, FormulaView, Problem } from '@alterum/contract';
+
+/** The server answered with a problem document. */
+export class ApiProblem extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+    this.name = 'ApiProblem';
+  }
+}
+
+/** The server did not answer at all. */
+export class Unreachable extends Error {
+  constructor() {
+    super('The server does not answer. What you typed is kept in this browser and will be saved when it is back.');
+    this.name = 'Unreachable';
+  }
+}
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const init: RequestInit = { method, headers: { Accept: 'application/json' } };
+  if (body !== undefined) {
+    init.body = JSON.stringify(body);
+    init.headers = { ...init.headers, 'Content-Type': 'application/json' };
+  }
+  const response = await fetch(`/api${path}`, init).catch(() => {
+    throw new Unreachable();
+  });
+  if (response.status === 204) return undefined as T;
+  const text = await response.text();
+  const isJson = response.headers.get('content-type')?.includes('json') ?? false;
+  // A proxy in front of a dead server answers with a page of its own.
+  if (!isJson) throw new Unreachable();
+  const answer = JSON.parse(text) as unknown;
+  if (!response.ok) throw new ApiProblem(answer as Problem);
+  return answer as T;
+}
+
+type Body = Readonly<Record<string, unknown>> | object;
+
+export const api = {
+  formulas: () => call<FormulaSummary[]>('GET', '/formulas'),
+  searchFormulas: (search: string) => call<FormulaSummary[]>('GET', `/formulas?search=${encodeURIComponent(search)}`),
+  formula: (id: string) => call<FormulaView>('GET', `/formulas/${id}`),
+  createFormula: (body: Body) => call<FormulaView>('POST', '/formulas', body),
+  updateFormula: (id: string, body: Body) => call<FormulaView>('PUT', `/formulas/${id}`, body),
+  duplicateFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/duplicate`),
+  deleteFormula: (id: string) => call<undefined>('DELETE', `/formulas/${id}`),
+  restoreFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/restore`),
+  eaters: () => call<EaterView[]>('GET', '/eaters'),
+  createEater: (body: Body) => call<EaterView>('POST', '/eaters', body),
+  updateEater: (id: string, body: Body) => call<EaterView>('PUT', `/eaters/${id}`, body),
+  deleteEater: (id: string) => call<undefined>('DELETE', `/eaters/${id}`),
+  restoreEater: (id: string) => call<EaterView>('POST', `/eaters/${id}/restore`),
+};

@@ -1,0 +1,72 @@
+import type { FormulaSummary } from '@alterum/contract';
+import { familyNames } from '@alterum/core';
+import { Command } from 'cmdk';
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { redoOnBench, undoOnBench } from '../bench/bench-store';
+import { newFormula } from '../formulas/formula-actions';
+import { Dialog } from '../ui/dialog';
+import { api } from './api';
+import { useTheme } from './theme';
+
+interface CommandMenuProps {
+  readonly close: () => void;
+  readonly showShortcuts: () => void;
+}
+
+const item = 'flex min-h-10 items-center justify-between gap-3 rounded-md px-3 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim';
+const headings = '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft';
+
+/** Everything that can be found or done, by typing. */
+export function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
+  const navigate = useNavigate();
+  const toggleTheme = useTheme((state) => state.toggle);
+  const [formulas, setFormulas] = useState<readonly FormulaSummary[]>([]);
+  useEffect(() => {
+    api.formulas().then(setFormulas, () => setFormulas([]));
+  }, []);
+  const run = (work: () => unknown) => () => {
+    close();
+    void work();
+  };
+  const go = (to: string) => run(() => navigate(to));
+  const actions: readonly (readonly [string, () => void, string?])[] = [
+    ['New formula', run(() => newFormula(navigate))],
+    ['Undo', run(undoOnBench), 'Ctrl Z'],
+    ['Redo', run(redoOnBench), 'Ctrl Shift Z'],
+    ['Add an ingredient', run(() => setTimeout(() => document.getElementById('add-ingredient')?.focus(), 50)), 'A'],
+    ['Day or night kitchen', run(toggleTheme)],
+    ['Keys', run(showShortcuts), '?'],
+  ];
+  return (
+    <Dialog title="Find or do" close={close}>
+      <Command label="Find or do" loop>
+        <Command.Input autoFocus placeholder="a formula, a place, something to do" className="h-11 w-full rounded-lg border-2 border-rim bg-glaze px-3" />
+        <Command.List className={`mt-2 max-h-[56vh] overflow-auto ${headings}`}>
+          <Command.Empty className="px-3 py-2">Nothing of that name.</Command.Empty>
+          <Command.Group heading="Formulas">
+            {formulas.map((formula) => (
+              <Command.Item key={formula.id} value={`${formula.name} ${formula.id}`} onSelect={go(`/bench/${formula.id}`)} className={item}>
+                {formula.name} <span className="text-sm opacity-80">{familyNames[formula.family]}</span>
+              </Command.Item>
+            ))}
+          </Command.Group>
+          <Command.Group heading="Places">
+            {['Bench', 'Formulas', 'Table', 'Larder'].map((place) => (
+              <Command.Item key={place} value={`go to ${place}`} onSelect={go(`/${place.toLowerCase()}`)} className={item}>
+                {place}
+              </Command.Item>
+            ))}
+          </Command.Group>
+          <Command.Group heading="To do">
+            {actions.map(([name, onSelect, keys]) => (
+              <Command.Item key={name} value={name} onSelect={onSelect} className={item}>
+                {name} {keys && <kbd className="text-sm opacity-80">{keys}</kbd>}
+              </Command.Item>
+            ))}
+          </Command.Group>
+        </Command.List>
+      </Command>
+    </Dialog>
+  );
+}

@@ -1,0 +1,44 @@
+import { createBrowserRouter, redirect } from 'react-router';
+import { api } from './api';
+import { ErrorPage } from './error-page';
+import { lastOpened } from './last-opened';
+import { Shell } from './shell';
+
+/** The first thing seen is the Bench with the formula last worked on. */
+async function openBench() {
+  const formulas = await api.formulas();
+  const wanted = formulas.find((formula) => formula.id === lastOpened()) ?? formulas[0];
+  return redirect(wanted ? `/bench/${wanted.id}` : '/formulas');
+}
+
+/** For addresses that always lead on to another one. */
+const Nothing = () => null;
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: Shell,
+    ErrorBoundary: ErrorPage,
+    HydrateFallback: () => <p className="p-8">Opening the kitchen …</p>,
+    children: [
+      {
+        ErrorBoundary: ErrorPage,
+        children: [
+          { index: true, loader: openBench, Component: Nothing },
+          { path: 'bench', loader: openBench, Component: Nothing },
+          { path: 'bench/:id', lazy: () => import('../bench/bench-page') },
+          { path: 'formulas', lazy: () => import('../formulas/formulas-page') },
+          { path: 'table', lazy: () => import('../table/table-page') },
+          { path: 'larder', lazy: () => import('../larder/larder-page') },
+          {
+            path: '*',
+            Component: Nothing,
+            loader: () => {
+              throw new Response('', { status: 404 });
+            },
+          },
+        ],
+      },
+    ],
+  },
+]);

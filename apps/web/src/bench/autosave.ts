@@ -1,0 +1,141 @@
+import type { FormulaView } from '@alterum/contract';
+import { formulaBodyOf, formulaOfContent } from '@alterum/contract/wire';
+import type { Formula } from '@alterum/core';
+import { api, ApiProblem, Unreachable } from '../app/api';
+import { openOnBench, rebase, useBench } from './bench-store';
+import { dropDraft, findDraft, keepDraft } from './drafts';
+import { setSaving, useSaving } from './saving';
+
+/** Quiet time after the last change before it is sent, ms. */
+const QUIET_MS = 500;
+/** Waits between tries while the server is away, ms. */
+const RETRY_MS = [1500, 3000, 6000, 12_000] as const;
+
+let saved: { readonly id: string; readonly formula: Formula } | undefined;
+let timer: ReturnType<typeof setTimeout> | undefined;
+let sending: Promise<void> | undefined;
+let failures = 0;
+
+const same = (a: Formula, b: Formula): boolean => JSON.stringify(formulaBodyOf(a)) === JSON.stringify(formulaBodyOf(b));
+
+const isDirty = (): boolean => {
+  const { bench } = useBench.getState();
+  return bench !== undefined && (saved?.id !== bench.id || saved.formula !== bench.history.formula);
+};
+
+function schedule(ms: number): void {
+  clearTimeout(timer);
+  timer = setTimeout(() => void flush(), ms);
+}
+
+async function send(): Promise<void> {
+  const { bench } = useBench.getState();
+  if (!bench) return;
+  const { id, version, history: { formula } } = bench; // prettier-ignore
+  setSaving({ kind: 'saving' });
+  try {
+    const view = await api.updateFormula(id, { ...formulaBodyOf(formula), version });
+    failures = 0;
+    saved = { id, formula };
+    rebase(id, view.version);
+    if (isDirty() && useBench.getState().bench?.id === id) {
+      setSaving({ kind: 'unsaved' });
+      schedule(QUIET_MS);
+    } else {
+      await dropDraft(id);
+      setSaving({ kind: 'saved', at: new Date() });
+    }
+  } catch (error) {
+    fail(error);
+  }
+}
+
+function fail(error: unknown): void {
+  if (error instanceof ApiProblem && error.problem.status === 409) setSaving({ kind: 'conflict', theirs: error.problem.current as FormulaView });
+  else if (error instanceof ApiProblem && error.problem.status < 500) setSaving({ kind: 'refused', message: error.problem.errors?.[0]?.message ?? error.problem.detail });
+  else {
+    setSaving({ kind: 'offline' });
+    schedule(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)] ?? QUIET_MS);
+    if (!(error instanceof Unreachable) && !(error instanceof ApiProblem)) throw error;
+  }
+}
+
+/** Sends what is unsaved now; resolves when the server has answered. */
+export async function flush(): Promise<void> {
+  clearTimeout(timer);
+  await sending;
+  if (!isDirty() || useSaving.getState().saving.kind === 'conflict') return;
+  sending = send().finally(() => (sending = undefined));
+  await sending;
+}
+
+/** Watches the open formula: every change is kept in this browser at once and sent after a short quiet. */
+export function startAutosave(): () => void {
+  const stop = useBench.subscribe(({ bench }, before) => {
+    if (!bench || bench.history.formula === before.bench?.history.formula || !isDirty()) return;
+    // After the frame, so that keeping the draft never delays the rails.
+    setTimeout(() => {
+      const now = useBench.getState().bench;
+      if (now && isDirty()) void keepDraft(now.id, { base: now.version, content: formulaBodyOf(now.history.formula) });
+    });
+    if (useSaving.getState().saving.kind === 'conflict') return;
+    setSaving({ kind: 'unsaved' });
+    schedule(QUIET_MS);
+  });
+  const onHide = () => document.visibilityState === 'hidden' && void flush();
+  const onOnline = () => isDirty() && schedule(0);
+  document.addEventListener('visibilitychange', onHide);
+  window.addEventListener('online', onOnline);
+  return () => {
+    stop();
+    document.removeEventListener('visibilitychange', onHide);
+    window.removeEventListener('online', onOnline);
+    void flush();
+  };
+}
+
+/** Opens a formula with what this browser still holds of it: unsaved work comes back, older work asks. */
+export async function openFormula(view: FormulaView): Promise<void> {
+  const draft = await findDraft(view.id);
+  const theirs = formulaOfContent(view);
+  const mine = draft && formulaOfContent(draft.content);
+  if (!draft || !mine || same(mine, theirs)) {
+    if (draft) await dropDraft(view.id);
+    saved = { id: view.id, formula: theirs };
+    openOnBench(view, theirs);
+    setSaving({ kind: 'saved', at: new Date(view.updatedAt) });
+    return;
+  }
+  saved = undefined;
+  openOnBench({ id: view.id, version: draft.base }, mine);
+  if (draft.base === view.version) {
+    setSaving({ kind: 'unsaved' });
+    schedule(0);
+  } else setSaving({ kind: 'conflict', theirs: view });
+}
+
+/** Takes what stands on the server; this tab's version is dropped. */
+export async function takeTheirs(theirs: FormulaView): Promise<void> {
+  await dropDraft(theirs.id);
+  const formula = formulaOfContent(theirs);
+  saved = { id: theirs.id, formula };
+  openOnBench(theirs, formula);
+  setSaving({ kind: 'saved', at: new Date(theirs.updatedAt) });
+}
+
+/** Saves this tab's version over what stands on the server. */
+export async function overwriteTheirs(theirs: FormulaView): Promise<void> {
+  rebase(theirs.id, theirs.version);
+  setSaving({ kind: 'unsaved' });
+  await flush();
+}
+
+/** Saves this tab's version as a formula of its own; the other one stays as it is. */
+export async function keepMineAsCopy(): Promise<FormulaView | undefined> {
+  const { bench } = useBench.getState();
+  if (!bench) return undefined;
+  const body = formulaBodyOf(bench.history.formula);
+  const copy = await api.createFormula({ ...body, name: `${body.name.slice(0, 108)}, my copy` });
+  await dropDraft(bench.id);
+  return copy;
+}

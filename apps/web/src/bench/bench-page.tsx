@@ -1,0 +1,86 @@
+import type { EaterView } from '@alterum/contract';
+import { useEffect } from 'react';
+import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
+import { api } from '../app/api';
+import { rememberOpened } from '../app/last-opened';
+import { isTyping } from '../app/typing';
+import { flush, openFormula, startAutosave } from './autosave';
+import { redoOnBench, undoOnBench, useBench } from './bench-store';
+import { ConflictDialog } from './conflict-dialog';
+import { LineList } from './line-list';
+import { PeopleStrip } from './people-strip';
+import { ProcessStrip } from './process-strip';
+import { RailsPanel } from './rails-panel';
+import { setSaving } from './saving';
+import { TableFigures } from './table-figures';
+import { ThicknessChart } from './thickness-chart';
+import { TitleRow } from './title-row';
+
+interface BenchData {
+  readonly id: string;
+  readonly eaters: readonly EaterView[];
+}
+
+export async function loader({ params }: LoaderFunctionArgs): Promise<BenchData> {
+  const id = params['id'] ?? '';
+  await flush();
+  const [view, eaters] = await Promise.all([api.formula(id), api.eaters()]);
+  await openFormula(view);
+  rememberOpened(id);
+  return { id, eaters };
+}
+
+/** Undo and redo work everywhere on the Bench but inside text being typed. */
+function useBenchKeys(): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const chord = event.ctrlKey || event.metaKey, key = event.key.toLowerCase();
+      const typingText = event.target instanceof HTMLInputElement && event.target.getAttribute('role') !== 'spinbutton';
+      if (chord && !typingText && (key === 'z' || key === 'y')) {
+        event.preventDefault();
+        if (key === 'y' || event.shiftKey) redoOnBench();
+        else undoOnBench();
+      } else if (key === 'a' && !chord && !event.altKey && !isTyping(event.target)) {
+        event.preventDefault();
+        document.getElementById('add-ingredient')?.focus();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}
+
+/** The formula under work: what is in the pot, what it will be, and who can eat it. */
+export function Component() {
+  const { id, eaters } = useLoaderData<BenchData>();
+  const open = useBench(({ bench }) => bench !== undefined);
+  const name = useBench(({ bench }) => bench?.history.formula.name);
+  useBenchKeys();
+  useEffect(() => {
+    const stop = startAutosave();
+    return () => {
+      stop();
+      setSaving({ kind: 'nothing' });
+    };
+  }, []);
+  useEffect(() => {
+    document.title = `${name ?? 'Bench'} · Alterum`;
+  }, [name]);
+  if (!open) return null;
+  return (
+    <main key={id} className="mx-auto flex w-full max-w-[1720px] flex-1 flex-col gap-2 px-3 py-2 sm:px-5 lg:h-[calc(100dvh-50px)] lg:min-h-[748px]" data-testid="bench">
+      <TitleRow />
+      <PeopleStrip eaters={eaters} />
+      <div className="grid min-h-0 flex-1 grid-cols-1 gap-2 md:grid-cols-2 lg:grid-cols-[minmax(0,1.06fr)_minmax(0,1.08fr)_minmax(0,0.86fr)]">
+        <LineList />
+        <RailsPanel />
+        <div className="flex min-h-0 flex-col gap-2 md:col-span-2 lg:col-span-1">
+          <ThicknessChart />
+          <TableFigures />
+        </div>
+      </div>
+      <ProcessStrip />
+      <ConflictDialog />
+    </main>
+  );
+}

@@ -1,0 +1,46 @@
+import type { FormulaContent } from '@alterum/contract/wire';
+import { tabIdentity, tabIsOpen } from './tab-identity';
+
+/** Work that the server has not acknowledged yet, kept in this browser. */
+export interface Draft {
+  /** Version of the formula that was changed. */
+  readonly base: number;
+  readonly content: FormulaContent;
+}
+
+const prefix = (formula: string): string => `alterum.draft.${formula}.`;
+
+export async function keepDraft(formula: string, draft: Draft): Promise<void> {
+  localStorage.setItem(prefix(formula) + (await tabIdentity()), JSON.stringify(draft));
+}
+
+export async function dropDraft(formula: string): Promise<void> {
+  localStorage.removeItem(prefix(formula) + (await tabIdentity()));
+}
+
+function parse(text: string | null): Draft | undefined {
+  if (text === null) return undefined;
+  try {
+    const draft = JSON.parse(text) as Draft;
+    return typeof draft.base === 'number' && Array.isArray(draft.content?.lines) ? draft : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** This tab's draft of a formula, or one left behind by a tab that is gone; that one becomes this tab's. */
+export async function findDraft(formula: string): Promise<Draft | undefined> {
+  const own = prefix(formula) + (await tabIdentity());
+  const mine = parse(localStorage.getItem(own));
+  if (mine) return mine;
+  const others = Object.keys(localStorage).filter((key) => key.startsWith(prefix(formula)) && key !== own);
+  for (const key of others) {
+    if (await tabIsOpen(key.slice(prefix(formula).length))) continue;
+    const left = parse(localStorage.getItem(key));
+    localStorage.removeItem(key);
+    if (!left) continue;
+    localStorage.setItem(own, JSON.stringify(left));
+    return left;
+  }
+  return undefined;
+}

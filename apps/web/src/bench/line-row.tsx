@@ -1,0 +1,104 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { gramsOf, type Ingredient, kitchenMeasureOf, LARGEST_LINE_G, type Line, type Preparation, readAmount, roleNames, type Stage } from '@alterum/core';
+import { Ellipsis, GripVertical, Trash2 } from 'lucide-react';
+import { type KeyboardEvent, memo } from 'react';
+import { Menu, MenuChoice, MenuItem, MenuRule } from '../ui/menu';
+import { ScrubNumber } from '../ui/scrub-number';
+import { take } from './bench-store';
+import { gramStep, gramsText } from './number-text';
+
+const preparationNames: Readonly<Record<Preparation, string>> = { 'as-is': 'as it is', soaked: 'soaked', boiled: 'boiled soft' };
+const stageNames: Readonly<Record<Stage, string>> = { start: 'from the start', slurry: 'cold slurry', roux: 'roux in fat', 'dry-hot': 'dry into hot', end: 'at the end' };
+const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) => Object.entries<string>(names).map(([value, label]) => ({ value: value as T, label }));
+
+export interface LineRowProps {
+  readonly line: Line;
+  readonly ingredient: Ingredient | undefined;
+  readonly firstOfRole: boolean;
+  readonly move: (line: string, by: -1 | 1) => void;
+  readonly focusNext: (line: string) => void;
+}
+
+function LineMenu({ line, name }: { readonly line: Line; readonly name: string }) {
+  const trigger = (
+    <button type="button" className="tap-coarse grid size-7 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink" aria-label={`More for ${name}`}>
+      <Ellipsis size={16} aria-hidden />
+    </button>
+  );
+  return (
+    <Menu trigger={trigger}>
+      <MenuChoice label="Made ready" value={line.preparation} options={optionsOf(preparationNames)} onChange={(preparation) => take({ step: 'set-preparation', line: line.id, preparation })} />
+      <MenuChoice label="Goes in" value={line.stage} options={optionsOf(stageNames)} onChange={(stage) => take({ step: 'set-stage', line: line.id, stage })} />
+      <MenuRule />
+      <MenuItem onSelect={() => take({ step: 'remove-line', line: line.id })}>
+        <Trash2 size={16} aria-hidden /> Take out of the pot
+      </MenuItem>
+    </Menu>
+  );
+}
+
+function AmountField({ line, ingredient, name, focusNext }: { readonly line: Line; readonly ingredient: Ingredient; readonly name: string; readonly focusNext: () => void }) {
+  const grams = gramsOf(line.amount, ingredient.measures) ?? 0;
+  const measure = kitchenMeasureOf(line.amount, ingredient.measures);
+  return (
+    <ScrubNumber
+      id={`amount-${line.id}`}
+      label={`Amount of ${name}`}
+      value={grams}
+      text={gramsText(grams)}
+      spoken={`${gramsText(grams)} grams${measure ? `, ${measure}` : ''}`}
+      max={LARGEST_LINE_G}
+      step={gramStep}
+      onChange={(value, gesture) => take({ step: 'set-amount', line: line.id, amount: { value, unit: 'g' } }, gesture)}
+      onText={(text) => {
+        const outcome = readAmount(text, ingredient.measures);
+        if (outcome.kind === 'unreadable') return outcome;
+        if (Math.abs(outcome.grams - grams) > 1e-9 || outcome.amount.unit !== 'g') take({ step: 'set-amount', line: line.id, amount: outcome.amount });
+        return { kind: 'value', value: outcome.grams };
+      }}
+      onEnter={focusNext}
+      className="h-7 w-[58px] pr-1 text-[17px] font-bold"
+    />
+  );
+}
+
+function Made({ line }: { readonly line: Line }) {
+  const words = [line.preparation === 'as-is' ? '' : preparationNames[line.preparation], line.stage === 'start' ? '' : stageNames[line.stage]].filter(Boolean);
+  return words.length > 0 ? <span className="text-[13px] text-soft">{words.join(', ')}</span> : null;
+}
+
+/** One line of the pot: grip, name, how it goes in, kitchen measure, grams. Alt and an arrow move it. */
+export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, move, focusNext }: LineRowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: line.id });
+  const name = ingredient?.name ?? line.ingredient;
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+    event.preventDefault();
+    move(line.id, event.key === 'ArrowUp' ? -1 : 1);
+  };
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      onKeyDown={onKeyDown}
+      data-testid={`line-${line.ingredient}`}
+      className={`grid grid-cols-[66px_16px_minmax(0,1fr)_auto_auto_28px] items-center gap-x-1 py-px ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
+    >
+      <span className="text-[13px] font-bold text-soft">{firstOfRole && roleNames[line.role]}</span>
+      <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={`Move ${name}`} className="grid h-7 w-4 touch-none place-items-center rounded text-soft/60 hover:text-ink">
+        <GripVertical size={14} aria-hidden />
+      </button>
+      <span className="truncate" title={name}>
+        {name} <Made line={line} />
+      </span>
+      <span className="whitespace-nowrap pl-1 text-[13px] text-soft">{ingredient && kitchenMeasureOf(line.amount, ingredient.measures)}</span>
+      <span className="flex items-baseline gap-0.5">
+        {ingredient ? <AmountField line={line} ingredient={ingredient} name={name} focusNext={() => focusNext(line.id)} /> : <span className="text-[13px] text-no">not in the larder</span>}
+        <span className="text-sm text-soft">g</span>
+      </span>
+      <LineMenu line={line} name={name} />
+    </li>
+  );
+});
+

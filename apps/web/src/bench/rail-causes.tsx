@@ -1,0 +1,72 @@
+import { type Contribution, contributionsOf, ingredientById, type Rail } from '@alterum/core';
+import { useState } from 'react';
+import { Popover } from '../ui/popover';
+import { useBenchPart, usePrediction } from './bench-store';
+import { figure } from './number-text';
+
+const SHOWN = 8;
+
+/** How each property’s causes are worked out, in a sentence. */
+const laws: Readonly<Record<Rail['id'], string>> = {
+  fat: 'Each line’s fat in 100 g of the finished batch; the parts add up.',
+  salt: 'Each line’s salt in 100 g of the finished batch; the parts add up.',
+  thickness: 'How much thicker (or thinner) the pot is with the line than without it, at serving temperature. Thickeners strengthen each other, so the parts do not add up.',
+  stretch: 'How much of the pull would be lost (or won) without the line. Water, fat and particles shorten strands.',
+  savoriness: 'How much would be lost without the line. Glutamate and the nucleotides of mushrooms, tomato and yeast strengthen each other.',
+  sourness: 'How much would be lost without the line, with the pH solved again.',
+  sweetness: 'How much would be lost without the line.',
+};
+
+function amountText(rail: Rail, { amount }: Contribution): string {
+  if (rail.id === 'thickness') {
+    const factor = amount + 1;
+    return factor >= 1 ? `×${figure(factor, factor < 10 ? 2 : 0)}` : `÷${figure(1 / Math.max(factor, 1e-6), 2)}`;
+  }
+  return `${amount >= 0 ? '+' : '−'}${figure(Math.abs(amount), Math.max(rail.digits, 1))} ${rail.unit}`;
+}
+
+function Causes({ rail }: { readonly rail: Rail }) {
+  const recipe = useBenchPart((bench) => bench.outcome.recipe);
+  const prediction = usePrediction();
+  const found = contributionsOf(recipe).find((entry) => entry.property === rail.id);
+  const size = (c: Contribution) => (rail.id === 'thickness' ? Math.abs(Math.log(Math.max(c.amount + 1, 1e-6))) : Math.abs(c.amount));
+  const lines = [...(found?.lines ?? [])].sort((a, b) => size(b) - size(a)).slice(0, SHOWN);
+  const most = Math.max(...lines.map(size), 1e-9);
+  const band = rail.value(prediction);
+  return (
+    <div className="text-sm">
+      <h3 className="text-base">What holds {rail.name.toLowerCase()} there</h3>
+      <p className="mt-0.5 text-soft">
+        {figure(band.mid, rail.digits)} {rail.unit}; eight times in ten between {figure(band.low, rail.digits)} and {figure(band.high, rail.digits)}. Term: {rail.term}.
+      </p>
+      <ul className="my-2.5 space-y-1.5">
+        {lines.map((line) => (
+          <li key={line.line} className="grid grid-cols-[1fr_auto] items-center gap-x-3">
+            <span className="truncate">{ingredientById(line.ingredient)?.name ?? line.ingredient}</span>
+            <span className="font-semibold">{amountText(rail, line)}</span>
+            <span className="col-span-2 h-1.5 rounded-full bg-track" aria-hidden>
+              <span className={`block h-full rounded-full ${line.amount < 0 ? 'bg-lit-edge' : 'bg-bead'}`} style={{ width: `${(100 * size(line)) / most}%` }} />
+            </span>
+          </li>
+        ))}
+      </ul>
+      {lines.length === 0 && <p>Nothing is in the pot yet.</p>}
+      <p className="text-soft">{laws[rail.id]}</p>
+    </div>
+  );
+}
+
+/** The rail’s name; pressing it shows which lines hold the bead where it is, largest first. */
+export function RailCauses({ rail, minor }: { readonly rail: Rail; readonly minor: boolean }) {
+  const [open, setOpen] = useState(false);
+  const trigger = (
+    <button type="button" className={`rounded font-bold decoration-2 underline-offset-4 hover:underline ${minor ? 'min-h-6 text-[15px]' : 'min-h-6 text-[17px]'}`} aria-label={`${rail.name}: what holds it there`}>
+      {rail.name}
+    </button>
+  );
+  return (
+    <Popover trigger={trigger} label={`What holds ${rail.name.toLowerCase()} there`} open={open} onOpenChange={setOpen} side="left">
+      {open && <Causes rail={rail} />}
+    </Popover>
+  );
+}

@@ -1,0 +1,15 @@
+import type { FormulaView } from '@alterum/contract';
+import { create } from 'zustand';
+
+/** Where the work stands: on the server, on the way, or only in this browser. */
+export type Saving =
+  | { readonly kind: 'nothing' }
+  | { readonly kind: 'saved'; readonly at: Date }
+  | { readonly kind: 'unsaved' }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'offline' }
+  | { readonly kind: 'refused'; readonly message: string }
+  | { readonly kind: 'conflict'; readonly theirs: FormulaView };
+
+export const useSaving = create<{ readonly saving: Saving }>()(() => ({ saving: { kind: 'nothing' } }));
+export const setSaving = (saving: Saving): void => useSaving.setState({ saving });

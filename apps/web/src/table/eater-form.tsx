@@ -1,0 +1,90 @@
+import { EaterBody, type EaterView, type NeedInput } from '@alterum/contract';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { type SubmitHandler, useFieldArray, useForm } from 'react-hook-form';
+import { api, ApiProblem } from '../app/api';
+import { Button } from '../ui/button';
+import { Dialog } from '../ui/dialog';
+import { useLaw } from './law-list';
+import { NeedFields } from './need-fields';
+
+interface EaterFormProps {
+  /** Absent for somebody new. */
+  readonly eater: EaterView | undefined;
+  readonly close: () => void;
+  readonly saved: () => void;
+}
+
+const resolver = classValidatorResolver(EaterBody);
+
+/** Only the fields that belong to a need's kind are sent. */
+function cleaned(need: NeedInput): NeedInput {
+  if (need.kind === 'salt-limit') return { kind: need.kind, ...(need.gramsPerPortion === undefined ? {} : { gramsPerPortion: need.gramsPerPortion }) };
+  const strictness = need.strictness ?? 'allergy';
+  if (need.kind === 'ingredient') return { kind: need.kind, strictness, ...(need.ingredient ? { ingredient: need.ingredient } : {}) };
+  return { kind: need.kind, strictness, traces: strictness === 'allergy' && (need.traces ?? false), ...(need.allergen ? { allergen: need.allergen } : {}) };
+}
+
+export function EaterForm({ eater, close, saved }: EaterFormProps) {
+  const law = useLaw((state) => state.law);
+  const [failure, setFailure] = useState<string>();
+  const form = useForm<EaterBody>({ resolver, defaultValues: { name: eater?.name ?? '', eatsTonight: eater?.eatsTonight ?? true, needs: (eater?.needs ?? []).map((need) => ({ ...need })) } });
+  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'needs' });
+  const { errors, isSubmitting } = form.formState;
+  const submit: SubmitHandler<EaterBody> = async (values) => {
+    const body = { ...values, needs: (values.needs ?? []).map(cleaned) };
+    try {
+      if (eater) await api.updateEater(eater.id, { ...body, version: eater.version });
+      else await api.createEater(body);
+      saved();
+    } catch (error) {
+      const problem = error instanceof ApiProblem ? error.problem : undefined;
+      setFailure(problem?.errors?.[0]?.message ?? (error as Error).message);
+    }
+  };
+  return (
+    <Dialog title={eater ? `${eater.name} at the table` : 'Somebody new at the table'} description="What they must avoid, and how strictly. Labels and clinicians come before anything computed here." close={close}>
+      <form onSubmit={(event) => void form.handleSubmit(submit)(event)} noValidate>
+        <label className="block pb-3">
+          <span className="font-semibold">Name</span>
+          <input {...form.register('name')} className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-3" aria-invalid={errors.name !== undefined} />
+          {errors.name?.message && (
+            <span role="alert" className="text-sm text-no">
+              {errors.name.message}
+            </span>
+          )}
+        </label>
+        <h3 className="text-base">Needs</h3>
+        <ul>
+          {fields.map((entry, index) => (
+            <NeedFields key={entry.id} index={index} law={law} control={form.control} register={form.register} errors={errors} remove={() => remove(index)} />
+          ))}
+        </ul>
+        {fields.length === 0 && <p className="text-soft">Nothing to avoid so far.</p>}
+        <div className="flex flex-wrap gap-2 py-3">
+          <Button onClick={() => append({ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: false })}>
+            <Plus size={16} aria-hidden /> Allergen
+          </Button>
+          <Button onClick={() => append({ kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' })}>
+            <Plus size={16} aria-hidden /> Ingredient
+          </Button>
+          <Button onClick={() => append({ kind: 'salt-limit', gramsPerPortion: 1.5 })}>
+            <Plus size={16} aria-hidden /> Salt limit
+          </Button>
+        </div>
+        {failure && (
+          <p role="alert" className="pb-2 text-no">
+            {failure}
+          </p>
+        )}
+        <div className="flex justify-end gap-2 border-t border-hair pt-3">
+          <Button onClick={close}>Leave as it was</Button>
+          <Button look="yolk" type="submit" disabled={isSubmitting}>
+            Save
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,83 @@
+import type { EaterBody } from '@alterum/contract';
+import { larderTable, strictnesses, strictnessNames } from '@alterum/core';
+import { Trash2 } from 'lucide-react';
+import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
+import { Button } from '../ui/button';
+import { AllergenOptions } from './allergen-options';
+import type { Law } from './law-list';
+
+interface NeedFieldsProps {
+  readonly index: number;
+  readonly law: Law;
+  readonly control: Control<EaterBody>;
+  readonly register: UseFormRegister<EaterBody>;
+  readonly errors: FieldErrors<EaterBody>;
+  readonly remove: () => void;
+}
+
+const field = 'h-10 min-w-0 rounded-lg border-2 border-hair bg-glaze px-2 hover:border-rim';
+
+function Strictness({ index, register }: Pick<NeedFieldsProps, 'index' | 'register'>) {
+  return (
+    <select aria-label="How strict" {...register(`needs.${index}.strictness`)} className={field}>
+      {strictnesses.map((strictness) => (
+        <option key={strictness} value={strictness}>
+          {strictnessNames[strictness]}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+/** One need in the form; its fields follow its kind. */
+export function NeedFields({ index, law, control, register, errors, remove }: NeedFieldsProps) {
+  const need = useWatch({ control, name: `needs.${index}` });
+  const kind = need?.kind ?? 'allergen';
+  const trouble = Object.values(errors.needs?.[index] ?? {}).find((error): error is { message: string } => typeof (error as { message?: unknown }).message === 'string');
+  return (
+    <li className="border-t border-hair py-2 first:border-t-0">
+      <div className="flex flex-wrap items-center gap-2">
+        {kind === 'allergen' && (
+          <>
+            <select aria-label="Allergen" {...register(`needs.${index}.allergen`)} className={`${field} flex-1`}>
+              <AllergenOptions law={law} />
+            </select>
+            <Strictness index={index} register={register} />
+            {need?.strictness === 'allergy' && (
+              <label className="flex items-center gap-1.5 text-sm">
+                <input type="checkbox" className="size-5" {...register(`needs.${index}.traces`)} /> traces matter
+              </label>
+            )}
+          </>
+        )}
+        {kind === 'ingredient' && (
+          <>
+            <select aria-label="Ingredient" {...register(`needs.${index}.ingredient`)} className={`${field} flex-1`}>
+              {larderTable.map((ingredient) => (
+                <option key={ingredient.id} value={ingredient.id} className="bg-glaze text-ink">
+                  {ingredient.name}
+                </option>
+              ))}
+            </select>
+            <Strictness index={index} register={register} />
+          </>
+        )}
+        {kind === 'salt-limit' && (
+          <label className="flex flex-1 items-center gap-2">
+            At most
+            <input type="number" step="0.1" inputMode="decimal" aria-label="Salt limit" {...register(`needs.${index}.gramsPerPortion`, { setValueAs: (text: string | number) => (text === '' ? undefined : Number(text)) })} className={`${field} w-20`} />g salt a portion
+          </label>
+        )}
+        <Button look="bare" aria-label={`Remove need ${index + 1}`} onClick={remove}>
+          <Trash2 size={17} aria-hidden />
+        </Button>
+      </div>
+      {trouble && (
+        <p role="alert" className="text-sm text-no">
+          {trouble.message}
+        </p>
+      )}
+    </li>
+  );
+}

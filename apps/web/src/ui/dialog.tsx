@@ -1,0 +1,34 @@
+import { X } from 'lucide-react';
+import { Dialog as Radix } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface DialogProps {
+  readonly title: string;
+  readonly description?: string;
+  readonly close: () => void;
+  readonly children: ReactNode;
+}
+
+/** A modal plate over the kitchen; Escape and the cross close it. */
+export function Dialog({ title, description, close, children }: DialogProps) {
+  return (
+    <Radix.Root open onOpenChange={(open) => !open && close()}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
+        <Radix.Content
+          className="plate fixed left-1/2 top-[8vh] z-50 max-h-[84vh] w-[min(640px,94vw)] -translate-x-1/2 overflow-auto p-5 shadow-2xl"
+          {...(description ? {} : { 'aria-describedby': undefined })}
+        >
+          <div className="flex items-start justify-between gap-4">
+            <Radix.Title className="text-xl">{title}</Radix.Title>
+            <Radix.Close className="tap grid place-items-center rounded-lg" aria-label="Close">
+              <X size={18} aria-hidden />
+            </Radix.Close>
+          </div>
+          {description && <Radix.Description className="mb-3 text-soft">{description}</Radix.Description>}
+          {children}
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}
