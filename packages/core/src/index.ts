@@ -25,5 +25,5 @@ export { type Amount, type AmountOutcome, gramsOf, LARGEST_LINE_G, readAmount } 
 export { readNumber, writeKitchenNumber } from './quantity/fraction.js';
 export { kitchenMeasure, kitchenMeasureOf } from './quantity/kitchen-measure.js';
 export { gramsPerUnit, type Measures } from './quantity/measures.js';
-export { celsiusFromFahrenheit, fahrenheitFromCelsius, grams, type Grams } from './quantity/quantity.js';
+export { celsius, celsiusFromFahrenheit, fahrenheitFromCelsius, grams, type Grams } from './quantity/quantity.js';
 export { isUnitId, readUnit, type UnitId, unitIds, unitOf } from './quantity/unit.js';

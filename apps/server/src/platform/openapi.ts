@@ -19,7 +19,7 @@ const problemSchema = {
 export function openApiDocument(app: INestApplication): OpenAPIObject {
   const document = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Alterum').setDescription('Formulas, people, larder and predictions of a dairy-free kitchen. Errors are problem documents (RFC 9457).').setVersion('1').build());
   const schemas = validationMetadatasToSchemas({ classTransformerMetadataStorage: defaultMetadataStorage, refPointerPrefix: '#/components/schemas/' });
-  document.components = { ...document.components, schemas: { ...document.components?.schemas, ...(schemas as Schemas), Problem: problemSchema as Schemas[string] } };
+  document.components = { ...document.components, schemas: { ...document.components?.schemas, ...(schemas as Schemas), Problem: problemSchema } };
   for (const path of Object.values(document.paths)) {
     for (const operation of Object.values(path) as { responses?: Record<string, unknown> }[]) {
       if (!operation.responses) continue;

@@ -9,7 +9,9 @@ export function serveWebApp(app: NestExpressApplication, folder: string): boolea
   if (!existsSync(page)) return false;
   app.useStaticAssets(folder, {
     index: false,
-    setHeaders: (response, path) => response.setHeader('Cache-Control', path.includes(`${join('dist', 'assets')}`) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+    setHeaders: (response: Response, path: string) => {
+      response.setHeader('Cache-Control', path.includes(join('dist', 'assets')) ? 'public, max-age=31536000, immutable' : 'no-cache');
+    },
   });
   app.use((request: Request, response: Response, next: NextFunction) => {
     const wantsPage = (request.method === 'GET' || request.method === 'HEAD') && !/^\/api(\/|$)/.test(request.path) && !/\.[a-z0-9]+$/i.test(request.path);

@@ -1,5 +1,5 @@
 import { completeProcess, type FieldProblem, PredictRequest, type PredictResponse } from '@alterum/contract';
-import { blankFormula, contributionsOf, grams, predict, type Recipe, type RecipeLine, uncooked } from '@alterum/core';
+import { blankFormula, celsius, contributionsOf, grams, predict, type Recipe, type RecipeLine, uncooked } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { invalidInput } from '../platform/failure.js';
@@ -49,6 +49,6 @@ export class PredictService {
     });
     if (errors.length > 0) throw invalidInput(errors);
     const { temperatureC, storage, days } = { ...blankFormula.serve, ...Object.fromEntries(Object.entries(request.serve ?? {}).filter(([, value]) => value !== undefined)) };
-    return { lines, process: completeProcess(request.process, uncooked), serving: { temperatureC: temperatureC as Recipe['serving']['temperatureC'], storage, days } };
+    return { lines, process: completeProcess(request.process, uncooked), serving: { temperatureC: celsius(temperatureC), storage, days } };
   }
 }

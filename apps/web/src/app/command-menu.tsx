@@ -4,6 +4,7 @@ import { Command } from 'cmdk';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { redoOnBench, undoOnBench } from '../bench/bench-store';
+import { focusAddIngredient } from '../bench/focus';
 import { newFormula } from '../formulas/formula-actions';
 import { Dialog } from '../ui/dialog';
 import { api } from './api';
@@ -34,7 +35,7 @@ export function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
     ['New formula', run(() => newFormula(navigate))],
     ['Undo', run(undoOnBench), 'Ctrl Z'],
     ['Redo', run(redoOnBench), 'Ctrl Shift Z'],
-    ['Add an ingredient', run(() => setTimeout(() => document.getElementById('add-ingredient')?.focus(), 50)), 'A'],
+    ['Add an ingredient', run(() => setTimeout(focusAddIngredient, 50)), 'A'],
     ['Day or night kitchen', run(toggleTheme)],
     ['Keys', run(showShortcuts), '?'],
   ];

@@ -7,6 +7,7 @@ import { isTyping } from '../app/typing';
 import { flush, openFormula, startAutosave } from './autosave';
 import { redoOnBench, undoOnBench, useBench } from './bench-store';
 import { ConflictDialog } from './conflict-dialog';
+import { focusAddIngredient } from './focus';
 import { LineList } from './line-list';
 import { PeopleStrip } from './people-strip';
 import { ProcessStrip } from './process-strip';
@@ -42,7 +43,7 @@ function useBenchKeys(): void {
         else undoOnBench();
       } else if (key === 'a' && !chord && !event.altKey && !isTyping(event.target)) {
         event.preventDefault();
-        document.getElementById('add-ingredient')?.focus();
+        focusAddIngredient();
       }
     };
     window.addEventListener('keydown', onKey);

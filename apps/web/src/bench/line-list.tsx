@@ -4,6 +4,7 @@ import { type Formula, ingredientById, type Line, linesByRole } from '@alterum/c
 import { useCallback, useMemo } from 'react';
 import { AddIngredient } from './add-ingredient';
 import { take, useBench, useBenchPart, useFormula } from './bench-store';
+import { focusAddIngredient, focusAmount, focusAmountSoon } from './focus';
 import { LineRow } from './line-row';
 import { NoteField } from './note-field';
 
@@ -28,15 +29,15 @@ function moveBy(id: string, by: -1 | 1): void {
   if (!formula) return;
   const shown = shownLines(formula), neighbour = shown[shown.findIndex((line) => line.id === id) + by];
   if (neighbour) moveOnto(formula, id, neighbour.id);
-  requestAnimationFrame(() => document.getElementById(`amount-${id}`)?.focus());
+  focusAmountSoon(id);
 }
 
 function focusNext(id: string): void {
   const formula = openFormula();
   const shown = formula ? shownLines(formula) : [];
   const next = shown[shown.findIndex((line) => line.id === id) + 1];
-  if (next) document.getElementById(`amount-${next.id}`)?.focus();
-  else document.getElementById('add-ingredient')?.focus();
+  if (next) focusAmount(next.id);
+  else focusAddIngredient();
 }
 
 export function LineList() {

@@ -6,6 +6,7 @@ import { type KeyboardEvent, memo } from 'react';
 import { Menu, MenuChoice, MenuItem, MenuRule } from '../ui/menu';
 import { ScrubNumber } from '../ui/scrub-number';
 import { take } from './bench-store';
+import { amountId } from './focus';
 import { gramStep, gramsText } from './number-text';
 
 const preparationNames: Readonly<Record<Preparation, string>> = { 'as-is': 'as it is', soaked: 'soaked', boiled: 'boiled soft' };
@@ -43,7 +44,7 @@ function AmountField({ line, ingredient, name, focusNext }: { readonly line: Lin
   const measure = kitchenMeasureOf(line.amount, ingredient.measures);
   return (
     <ScrubNumber
-      id={`amount-${line.id}`}
+      id={amountId(line.id)}
       label={`Amount of ${name}`}
       value={grams}
       text={gramsText(grams)}
@@ -54,7 +55,8 @@ function AmountField({ line, ingredient, name, focusNext }: { readonly line: Lin
       onText={(text) => {
         const outcome = readAmount(text, ingredient.measures);
         if (outcome.kind === 'unreadable') return outcome;
-        if (Math.abs(outcome.grams - grams) > 1e-9 || outcome.amount.unit !== 'g') take({ step: 'set-amount', line: line.id, amount: outcome.amount });
+        const same = outcome.amount.unit === line.amount.unit && outcome.amount.value === line.amount.value;
+        if (!same && (outcome.amount.unit !== 'g' || text !== gramsText(grams))) take({ step: 'set-amount', line: line.id, amount: outcome.amount });
         return { kind: 'value', value: outcome.grams };
       }}
       onEnter={focusNext}
@@ -83,10 +85,10 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
       style={{ transform: CSS.Translate.toString(transform), transition }}
       onKeyDown={onKeyDown}
       data-testid={`line-${line.ingredient}`}
-      className={`grid grid-cols-[66px_16px_minmax(0,1fr)_auto_auto_28px] items-center gap-x-1 py-px ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
+      className={`grid grid-cols-[62px_24px_minmax(0,1fr)_auto_auto_28px] items-center gap-x-1 py-px ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
     >
       <span className="text-[13px] font-bold text-soft">{firstOfRole && roleNames[line.role]}</span>
-      <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={`Move ${name}`} className="grid h-7 w-4 touch-none place-items-center rounded text-soft/60 hover:text-ink">
+      <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={`Move ${name}`} className="grid h-7 w-6 touch-none place-items-center rounded text-soft/60 hover:text-ink">
         <GripVertical size={14} aria-hidden />
       </button>
       <span className="truncate" title={name}>

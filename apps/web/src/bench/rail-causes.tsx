@@ -10,27 +10,26 @@ const SHOWN = 8;
 const laws: Readonly<Record<Rail['id'], string>> = {
   fat: 'Each line’s fat in 100 g of the finished batch; the parts add up.',
   salt: 'Each line’s salt in 100 g of the finished batch; the parts add up.',
-  thickness: 'How much thicker (or thinner) the pot is with the line than without it, at serving temperature. Thickeners strengthen each other, so the parts do not add up.',
-  stretch: 'How much of the pull would be lost (or won) without the line. Water, fat and particles shorten strands.',
-  savoriness: 'How much would be lost without the line. Glutamate and the nucleotides of mushrooms, tomato and yeast strengthen each other.',
-  sourness: 'How much would be lost without the line, with the pH solved again.',
-  sweetness: 'How much would be lost without the line.',
+  thickness: 'How much thicker or thinner it is at serving temperature with a tenth more of each line. Thickeners strengthen each other (Loewe additivity) and particles crowd each other, so the parts do not add up.',
+  stretch: 'How the pull changes with a tenth more of each line. Root starch makes strands once there is enough of it in the water; water, fat and particles shorten them.',
+  savoriness: 'What a tenth more of each line adds. Glutamate and the nucleotides of mushrooms, tomato and yeast strengthen each other.',
+  sourness: 'What a tenth more of each line changes, with the pH solved again.',
+  sweetness: 'What a tenth more of each line changes.',
 };
 
 function amountText(rail: Rail, { amount }: Contribution): string {
   if (rail.id === 'thickness') {
-    const factor = amount + 1;
-    return factor >= 1 ? `×${figure(factor, factor < 10 ? 2 : 0)}` : `÷${figure(1 / Math.max(factor, 1e-6), 2)}`;
+    return `${amount >= 0 ? '+' : '−'}${figure(Math.abs(100 * amount), 1)} %`;
   }
-  return `${amount >= 0 ? '+' : '−'}${figure(Math.abs(amount), Math.max(rail.digits, 1))} ${rail.unit}`;
+  return `${amount >= 0 ? '+' : '−'}${figure(Math.abs(amount), Math.max(rail.digits, 2))} ${rail.unit}`;
 }
 
 function Causes({ rail }: { readonly rail: Rail }) {
   const recipe = useBenchPart((bench) => bench.outcome.recipe);
   const prediction = usePrediction();
   const found = contributionsOf(recipe).find((entry) => entry.property === rail.id);
-  const size = (c: Contribution) => (rail.id === 'thickness' ? Math.abs(Math.log(Math.max(c.amount + 1, 1e-6))) : Math.abs(c.amount));
-  const lines = [...(found?.lines ?? [])].sort((a, b) => size(b) - size(a)).slice(0, SHOWN);
+  const size = (c: Contribution) => Math.abs(c.amount);
+  const lines = [...(found?.lines ?? [])].filter((c) => size(c) > 0).sort((a, b) => size(b) - size(a)).slice(0, SHOWN); // prettier-ignore
   const most = Math.max(...lines.map(size), 1e-9);
   const band = rail.value(prediction);
   return (

@@ -19,7 +19,7 @@ function markersOf(maxC: number, serveC: number): readonly Marker[] {
   return all.filter((marker) => marker.id === 'table' || Math.abs(marker.temperatureC - Math.min(95, serveC)) >= apart);
 }
 
-function Drawing({ layout, laterName }: { readonly layout: ThicknessLayout; readonly laterName: string }) {
+function Drawing({ layout }: { readonly layout: ThicknessLayout }) {
   const { plot } = layout;
   return (
     <>
@@ -36,7 +36,7 @@ function Drawing({ layout, laterName }: { readonly layout: ThicknessLayout; read
       {layout.lit && <rect {...layout.lit} rx={6} className="fill-lit stroke-lit-edge" strokeWidth={2} />}
       <path d={layout.band} className="fill-doubt" opacity={0.45} />
       {layout.ghost && <path d={layout.ghost} className="fill-none stroke-soft" strokeWidth={1.5} strokeDasharray="1 4" strokeLinecap="round" />}
-      <path d={layout.later} className="fill-none stroke-bead" strokeWidth={2} strokeDasharray="7 5" aria-label={laterName} />
+      <path d={layout.later} className="fill-none stroke-bead" strokeWidth={2} strokeDasharray="7 5" />
       <path d={layout.curve} className="fill-none stroke-bead" strokeWidth={3} data-testid="curve" />
       {layout.ticks.map((tick) => (
         <text key={tick.text} x={tick.x} y={plot.bottom + 14} textAnchor="middle" className="fill-soft text-[11.5px]">
@@ -84,7 +84,7 @@ export const ThicknessChart = memo(function ThicknessChart() {
       <div ref={ref} className="min-h-0 flex-1 basis-52">
         {layout && size && (
           <svg width={size.width} height={size.height} role="img" aria-label={`Thickness over temperature. ${spoken}`} className="block">
-            <Drawing layout={layout} laterName={laterName} />
+            <Drawing layout={layout} />
           </svg>
         )}
       </div>

@@ -40,7 +40,14 @@ let gestures = 0;
 /** A number that is typed, stepped with the arrow keys, or dragged along. What cannot be read stays in the field with the reason. */
 export function ScrubNumber(props: ScrubNumberProps) {
   const { label, value, text, spoken, min = 0, max, step, onChange, onEnter, className = '' } = props;
-  const [draft, setDraft] = useState<string>();
+  const [draft, setDraftState] = useState<string>();
+  // What is typed and not yet taken. The state is for drawing; taking a text moves the focus, and the blur that follows
+  // comes before the state has changed.
+  const pending = useRef<string>(undefined);
+  const setDraft = (text: string | undefined) => {
+    pending.current = text;
+    setDraftState(text);
+  };
   const [trouble, setTrouble] = useState<string>();
   const gesture = useRef('');
   const drag = useRef<{ readonly x: number; readonly value: number; moved: boolean } | undefined>(undefined);
@@ -71,13 +78,13 @@ export function ScrubNumber(props: ScrubNumberProps) {
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       if (event.altKey) return;
       event.preventDefault();
-      if (draft !== undefined && !take(draft)) return;
+      if (pending.current !== undefined && !take(pending.current)) return;
       const by = step(value) * (event.shiftKey ? BIG : 1) * (event.key === 'ArrowUp' ? 1 : -1);
       onChange(rounded(value + by), gesture.current || newGesture());
     } else if (event.key === 'Enter') {
       event.preventDefault();
-      if (draft === undefined || take(draft)) onEnter?.();
-    } else if (event.key === 'Escape' && draft !== undefined) {
+      if (pending.current === undefined || take(pending.current)) onEnter?.();
+    } else if (event.key === 'Escape' && pending.current !== undefined) {
       event.stopPropagation();
       setDraft(undefined);
       setTrouble(undefined);
@@ -128,7 +135,7 @@ export function ScrubNumber(props: ScrubNumberProps) {
           setDraft(event.target.value);
           setTrouble(undefined);
         }}
-        onBlur={() => draft !== undefined && take(draft)}
+        onBlur={() => pending.current !== undefined && take(pending.current)}
         onKeyDown={onKeyDown}
         onPointerDown={onPointerDown}
         onPointerMove={onPointerMove}

@@ -22,7 +22,7 @@ const isGum = soluteIds.map((id) => id !== 'protein' && id !== 'sugars');
 /** Where the model reaches its edge. @source engine notes E-16 */
 export function flagsOf(mix: Mixture, asked: number): readonly PredictionFlag[] {
   const flags: PredictionFlag[] = [];
-  if (!(mix.mass > 0)) return ['empty'];
+  if (!(mix.mass > modelDomain.leastBatchG)) return ['empty'];
   const water = Math.max(mix.water, 1e-9);
   const gums = mix.solutes.reduce((all, g, i) => all + (isGum[i] ? g : 0), 0);
   const wet = mix.water > modelDomain.traceWater * mix.mass;

@@ -1,5 +1,7 @@
 /** Limits inside which the model was thought through. @source engine notes E-16, estimated. */
 export const modelDomain = {
+  /** g below which the pot counts as empty. */
+  leastBatchG: 0.001,
   /** °C. */
   coldest: 0,
   hottest: 100,

@@ -1,3 +1,4 @@
+import { grams } from '../../quantity/quantity.js';
 import { assemble } from '../mixture/assemble.js';
 import { compiledIngredient } from '../mixture/compiled-ingredient.js';
 import type { Mixture } from '../mixture/mixture.js';
@@ -12,10 +13,12 @@ export const contributionProperties = ['fat', 'thickness', 'stretch', 'savorines
 export type ContributionProperty = (typeof contributionProperties)[number];
 
 /**
- * `share`: the parts add up to the whole (fat, salt). `without`: how much the figure would change if the line were left
- * out and nothing else changed; such effects need not add up.
+ * `share`: the parts add up to the whole (fat, salt). `tenth-more`: how much the figure would move with a tenth more of
+ * the line and nothing else changed. Leaving a line out whole would say less: without its liquid a pot is no sauce.
  */
-export type ContributionLaw = 'share' | 'without';
+export type ContributionLaw = 'share' | 'tenth-more';
+/** How much more of a line is tried, as a share of it. */
+export const TRIED_MORE = 0.1;
 
 export interface Contribution {
   /** Place of the line in the recipe. */
@@ -37,7 +40,7 @@ const units: Readonly<Record<ContributionProperty, string>> = {
   fat: 'g/100 g', thickness: 'factor on viscosity − 1', stretch: 'cm', savoriness: 'g MSG-eq/100 g', salt: 'g/100 g', sourness: 'mEq/kg', sweetness: 'g sucrose-eq/100 g',
 }; // prettier-ignore
 const laws: Readonly<Record<ContributionProperty, ContributionLaw>> = {
-  fat: 'share', salt: 'share', thickness: 'without', stretch: 'without', savoriness: 'without', sourness: 'without', sweetness: 'without',
+  fat: 'share', salt: 'share', thickness: 'tenth-more', stretch: 'tenth-more', savoriness: 'tenth-more', sourness: 'tenth-more', sweetness: 'tenth-more',
 }; // prettier-ignore
 
 function figures(mix: Mixture, recipe: Recipe): Readonly<Record<Exclude<ContributionProperty, 'fat' | 'salt'>, number>> {
@@ -47,16 +50,16 @@ function figures(mix: Mixture, recipe: Recipe): Readonly<Record<Exclude<Contribu
 
 /**
  * Which lines hold the figures where they are.
- * @param recipe the whole recipe; each line is left out once for the properties that do not add up
+ * @returns one entry a property; for those that do not add up, each line is tried with a tenth more of it
  */
 export function contributionsOf(recipe: Recipe): readonly PropertyContributions[] {
   const whole = assemble(recipe), base = figures(whole, recipe), mass = Math.max(whole.mass, 1e-9);
-  const without = recipe.lines.map((_, i) => {
-    const rest = recipe.lines.filter((_line, j) => j !== i);
-    return figures(assemble({ ...recipe, lines: rest }), recipe);
+  const more = recipe.lines.map((line, i) => {
+    const lines = recipe.lines.map((other, j) => (j === i ? { ...line, mass: grams(line.mass * (1 + TRIED_MORE)) } : other));
+    return figures(assemble({ ...recipe, lines }), recipe);
   });
   const amount = (property: ContributionProperty, i: number): number => {
-    const line = recipe.lines[i], there = without[i];
+    const line = recipe.lines[i], there = more[i];
     if (!line || !there) return 0;
     const c = compiledIngredient(line.ingredient);
     switch (property) {
@@ -65,9 +68,9 @@ export function contributionsOf(recipe: Recipe): readonly PropertyContributions[
       case 'salt':
         return (100 * c.salt * line.mass) / mass;
       case 'thickness':
-        return base.thickness / there.thickness - 1;
+        return there.thickness / base.thickness - 1;
       default:
-        return base[property] - there[property];
+        return there[property] - base[property];
     }
   };
   return contributionProperties.map((property) => ({

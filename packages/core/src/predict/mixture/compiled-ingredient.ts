@@ -6,7 +6,7 @@ import { absorptionRatio, type Reflectance } from '../colour/pigment.js';
 import { fatTypes } from '../fat/solid-fat.params.js';
 import { fibreVolume, proteinVolume } from '../particle/suspension.params.js';
 import { starchIds } from '../starch/starch.params.js';
-import { type GumId, soluteIds } from '../thickener/gum.params.js';
+import { soluteIds } from '../thickener/gum.params.js';
 
 /** An ingredient per gram, in the order of the parameter tables; made once per ingredient. */
 export interface CompiledIngredient {
@@ -43,7 +43,7 @@ function compile(ingredient: Ingredient): CompiledIngredient {
   const solutes = Float64Array.from(soluteIds, (id) => {
     if (id === 'protein') return protein * b.solubleProtein;
     if (id === 'sugars') return sugars + salt * SALT_AS_SUGAR;
-    return (c.gums?.[id as GumId] ?? 0) / 100;
+    return (c.gums?.[id] ?? 0) / 100;
   });
   const mmol = (gPer100: number | undefined, molarMass: number) => (((gPer100 ?? 0) / 100) * 1000) / molarMass;
   const buffers: BufferAmounts = {

@@ -1,0 +1,54 @@
+import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
+import type { FormulaSummary, FormulaView, IngredientView } from '@alterum/contract';
+
+let server: KitchenServer;
+beforeAll(async () => {
+  server = await startKitchenServer({ demo: true });
+});
+afterAll(() => server.close());
+
+test('the server says that it is well', async () => {
+  expect((await server.ask().get('/api/health').expect(200)).body).toEqual({ status: 'ok' });
+});
+
+test('broken JSON, a body that is too large and an unknown address are problems too', async () => {
+  const broken = await server.ask().post('/api/formulas').set('content-type', 'application/json').send('{"name": ').expect(400);
+  expect(problemOf(broken).type).toBe('/problems/unreadable-body');
+  const large = await server.ask().post('/api/formulas').send({ name: 'x', note: 'n'.repeat(1_200_000) }).expect(413);
+  expect(problemOf(large).type).toBe('/problems/too-large');
+  expect(problemOf(await server.ask().get('/api/nothing-here').expect(404)).type).toBe('/problems/not-found');
+  expect(problemOf(await server.ask().get('/api/formulas/no-such-id').expect(404)).type).toBe('/problems/not-found');
+});
+
+test('the larder is searched by name and other name, and one ingredient is read', async () => {
+  const found = (await server.ask().get('/api/ingredients?search=cornflour').expect(200)).body as IngredientView[];
+  expect(found[0]).toMatchObject({ id: 'corn-starch', role: 'thickener', contains: ['maize'] });
+  expect(((await server.ask().get('/api/ingredients')).body as IngredientView[]).length).toBeGreaterThanOrEqual(90);
+  expect((await server.ask().get('/api/ingredients/tahini').expect(200)).body).toMatchObject({ contains: ['sesame'] });
+  expect(problemOf(await server.ask().get('/api/ingredients/moon-cheese').expect(404)).detail).toContain('moon-cheese');
+});
+
+test('the API describes itself, bodies and problems included', async () => {
+  const document = (await server.ask().get('/api/docs-json').expect(200)).body as { paths: Record<string, object>; components: { schemas: Record<string, { properties?: object; required?: string[] }> } };
+  for (const path of ['/api/health', '/api/ingredients', '/api/formulas', '/api/formulas/{id}', '/api/eaters', '/api/predict']) expect(Object.keys(document.paths)).toContain(path);
+  expect(document.components.schemas['FormulaUpdate']?.required).toEqual(expect.arrayContaining(['name', 'version']));
+  expect(Object.keys(document.components.schemas['PredictRequest']?.properties ?? {})).toEqual(expect.arrayContaining(['lines', 'process', 'serve']));
+  expect(document.components.schemas).toHaveProperty('Problem');
+  await server.ask().get('/api/docs').expect(200);
+});
+
+test('the demonstration household comes once into an empty database and does not come back', async () => {
+  const list = async () => (await server.ask().get('/api/formulas')).body as FormulaSummary[];
+  const demo = await list();
+  expect(demo.length).toBeGreaterThanOrEqual(4);
+  expect(new Set(demo.map((formula) => formula.family)).size).toBeGreaterThanOrEqual(4);
+  for (const { id } of demo) await server.ask().delete(`/api/formulas/${id}`).expect(204);
+  server = await server.restart();
+  expect(await list()).toEqual([]);
+});
+
+test('what was answered as saved is there after the server is gone, and the file is an ordinary database', async () => {
+  const made = (await server.ask().post('/api/formulas').send(cashewSauce).expect(201)).body as FormulaView;
+  server = await server.restart();
+  expect((await server.ask().get(`/api/formulas/${made.id}`).expect(200)).body).toEqual(made);
+});

@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test';
+import { ownFormula, saved } from './kitchen';
+
+test('a formula is made, renamed, duplicated, found by search, deleted and brought back', async ({ page }) => {
+  await page.goto('/formulas');
+  await page.getByRole('button', { name: 'New formula' }).click();
+  const name = page.getByRole('textbox', { name: 'Name of the formula' });
+  await expect(name).toHaveValue('New formula');
+  await expect(page.getByText('The pot is empty')).toBeVisible();
+  await name.fill('Celery lake');
+  await name.press('Enter');
+  await page.getByRole('combobox', { name: 'Add an ingredient' }).fill('celeriac');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.getByRole('button', { name: 'More for this formula' }).click();
+  await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+  await expect(name).toHaveValue('Celery lake, copy');
+  await page.goto('/formulas');
+  await page.getByRole('searchbox', { name: 'Search formulas' }).fill('celery lake');
+  await expect(page.getByRole('link', { name: /Celery lake/ })).toHaveCount(2);
+  await page.getByRole('button', { name: 'Delete Celery lake, copy' }).click();
+  await expect(page.getByRole('link', { name: 'Celery lake, copy' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(name).toHaveValue('Celery lake, copy');
+  await expect(page.getByTestId('line-celeriac')).toBeVisible();
+});
+
+test('deleting from the Bench leads to the list and can be undone', async ({ page }) => {
+  await ownFormula(page, 'Not for long');
+  await page.getByRole('button', { name: 'More for this formula' }).click();
+  await page.getByRole('menuitem', { name: 'Delete' }).click();
+  await expect(page.getByRole('heading', { name: 'Formulas' })).toBeVisible();
+  await expect(page.getByText('“Not for long” was deleted.').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toHaveValue('Not for long');
+});
+
+test('the command menu finds a formula and things to do; the keys are listed', async ({ page }) => {
+  await ownFormula(page, 'From here');
+  await page.keyboard.press('Control+k');
+  await page.getByPlaceholder('a formula, a place, something to do').fill('dumpling');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toHaveValue('Dumpling cream');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('add an ingredient');
+});
+
+test('an address that leads nowhere says so and where to go', async ({ page }) => {
+  await page.goto('/bench/no-such-formula');
+  await expect(page.getByRole('heading', { name: 'It is not here' })).toBeVisible();
+  await page.getByRole('link', { name: 'All formulas' }).click();
+  await expect(page.getByRole('heading', { name: 'Formulas' })).toBeVisible();
+});

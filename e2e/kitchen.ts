@@ -1,0 +1,30 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Opens the demo formula that is opened first, and waits until the Bench stands. */
+export async function openBench(page: Page, name = 'Flatbread melt'): Promise<void> {
+  const formulas = (await (await page.request.get('/api/formulas')).json()) as { id: string; name: string }[];
+  const found = formulas.find((formula) => formula.name === name);
+  await page.goto(found ? `/bench/${found.id}` : '/');
+  await expect(page.getByTestId('bench')).toBeVisible();
+}
+
+/** A formula of this test's own, opened on the Bench. */
+export async function ownFormula(page: Page, name: string): Promise<string> {
+  const lines = [
+    { id: 'nuts', ingredient: 'cashew', amount: 100, unit: 'g', preparation: 'soaked' },
+    { id: 'water', ingredient: 'water', amount: 300, unit: 'ml' },
+    { id: 'starch', ingredient: 'tapioca-starch', amount: 2, unit: 'tbsp', stage: 'slurry' },
+    { id: 'salt', ingredient: 'salt', amount: 3, unit: 'g' },
+  ];
+  const response = await page.request.post('/api/formulas', { data: { name, family: 'pouring-sauce', lines } });
+  expect(response.ok()).toBe(true);
+  const { id } = (await response.json()) as { id: string };
+  await page.goto(`/bench/${id}`);
+  await expect(page.getByTestId('bench')).toBeVisible();
+  return id;
+}
+
+export const amount = (page: Page, ingredient: string) => page.getByRole('spinbutton', { name: `Amount of ${ingredient}` });
+export const figure = (page: Page, rail: string) => page.getByTestId(`figure-${rail}`);
+export const place = async (page: Page, rail: string): Promise<number> => Number(await page.getByTestId(`bead-${rail}`).getAttribute('data-place'));
+export const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/saved \d/);

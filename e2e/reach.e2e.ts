@@ -1,0 +1,66 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { amount, figure, openBench } from './kitchen';
+
+const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+for (const scheme of ['light', 'dark'] as const) {
+  for (const address of ['/', '/formulas', '/table', '/larder', '/bench/nowhere']) {
+    test(`axe finds nothing on ${address} in ${scheme === 'light' ? 'day' : 'night'}`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: scheme });
+      await page.goto(address);
+      await expect(page.getByRole('main')).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).withTags(rules).analyze();
+      expect(violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
+    });
+  }
+}
+
+test('axe finds nothing in an open menu, a rail’s causes, the form and the command menu', async ({ page }) => {
+  const clean = async (what: string) => {
+    const { violations } = await new AxeBuilder({ page }).withTags(rules).disableRules(['region']).analyze();
+    expect([what, ...violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.html).join(' | ')}`)]).toEqual([what]);
+  };
+  await openBench(page);
+  await page.getByRole('button', { name: 'Fat: what holds it there' }).click();
+  await clean('causes');
+  await page.keyboard.press('Escape');
+  await page.getByRole('combobox', { name: 'Add an ingredient' }).fill('bean');
+  await clean('adding');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog', { name: 'Find or do' })).toBeVisible();
+  await clean('commands');
+  await page.goto('/table');
+  await page.getByRole('button', { name: 'Change Teo' }).click();
+  await clean('form');
+});
+
+for (const [device, width, height] of [['phone', 390, 844], ['tablet', 820, 1180]] as const) {
+  test(`on a ${device} nothing runs over the side, and an amount can be changed`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const address of ['/formulas', '/table', '/larder', '/']) {
+      await page.goto(address);
+      await expect(page.getByRole('main')).toBeVisible();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+    }
+    await openBench(page);
+    const before = await figure(page, 'fat').textContent();
+    await amount(page, 'Rapeseed oil').fill('4 tbsp');
+    await page.keyboard.press('Enter');
+    await expect(figure(page, 'fat')).not.toHaveText(before ?? '');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(figure(page, 'fat')).toHaveText(before ?? '');
+  });
+}
+
+test('no page says anything on the console', async ({ page }) => {
+  const said: string[] = [];
+  page.on('console', (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()));
+  page.on('pageerror', (error) => said.push(error.message));
+  for (const address of ['/', '/formulas', '/table', '/larder']) {
+    await page.goto(address);
+    await expect(page.getByRole('main')).toBeVisible();
+  }
+  expect(said).toEqual([]);
+});

@@ -1,0 +1,50 @@
+import { expect, test } from '@playwright/test';
+import { openBench } from './kitchen';
+
+test('a guest with an allergy is entered, checked against the formula, and taken away again', async ({ page }) => {
+  await page.goto('/table');
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form.getByRole('alert')).toContainText('Give the person a name.');
+  await form.getByLabel('Name').fill('Perrin');
+  await form.getByRole('button', { name: 'Allergen' }).click();
+  await form.getByRole('combobox', { name: 'Allergen' }).selectOption('coconut');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByTestId('eater-Perrin')).toContainText('coconut');
+  await openBench(page);
+  await expect(page.getByTestId('person-Perrin')).toHaveAttribute('data-verdict', 'does-not');
+  await expect(page.getByTestId('person-Perrin')).toContainText('coconut drink');
+  await page.goto('/table');
+  await page.getByTestId('eater-Perrin').getByRole('checkbox').click();
+  await expect(page.getByTestId('eater-Perrin').getByRole('checkbox')).not.toBeChecked();
+  await openBench(page);
+  await expect(page.getByTestId('person-Perrin')).toHaveCount(0);
+  await page.goto('/table');
+  await page.getByRole('button', { name: 'Remove Perrin' }).click();
+  await expect(page.getByTestId('eater-Perrin')).toHaveCount(0);
+});
+
+test('allergens are offered by the law the household reads', async ({ page }) => {
+  await page.goto('/table');
+  await page.getByRole('combobox', { name: 'List of allergens on packs' }).selectOption('us');
+  await page.getByRole('button', { name: 'Change Ilva' }).click();
+  const groups = page.getByRole('combobox', { name: 'Allergen' }).locator('optgroup');
+  await expect(groups.first()).toHaveAttribute('label', 'The nine of the US list');
+  await expect(groups.first().locator('option')).toHaveCount(9);
+  await page.keyboard.press('Escape');
+  await page.getByRole('combobox', { name: 'List of allergens on packs' }).selectOption('eu');
+  await page.getByRole('button', { name: 'Change Ilva' }).click();
+  await expect(groups.first().locator('option')).toHaveCount(14);
+});
+
+test('the larder is searched and says what an ingredient holds', async ({ page }) => {
+  await page.goto('/larder');
+  await page.getByRole('searchbox', { name: 'Search the larder' }).fill('tahini');
+  const card = page.getByTestId('ingredient-card');
+  await expect(card.getByRole('heading', { name: 'Sesame paste' })).toBeVisible();
+  await expect(card).toContainText('sesame');
+  await expect(card).toContainText('57.0 g');
+  await page.getByRole('searchbox', { name: 'Search the larder' }).fill('moon rock');
+  await expect(page.getByText('The larder has nothing of that name')).toBeVisible();
+});

@@ -1,0 +1,38 @@
+import { larderTable } from '../larder/catalog/larder-table.js';
+import type { Ingredient } from '../larder/ingredient.js';
+import { celsius, grams } from '../quantity/quantity.js';
+import type { Preparation, Process, Recipe, RecipeLine, Stage } from './mixture/recipe.js';
+
+/** A linear congruential generator: the same seed gives the same recipes on every machine. */
+export function seededChance(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state * 1664525 + 1013904223) >>> 0;
+    return state / 4294967296;
+  };
+}
+
+const POTENT = new Set(['gums', 'salts and sweeteners', 'herbs and spices', 'savory']);
+const inKitchen = larderTable.filter((ingredient) => !['salt', 'sea-salt-flakes', 'black-salt', 'msg', 'citric-acid', 'lactic-acid', 'stock-powder'].includes(ingredient.id));
+
+export const lineOf = (ingredient: Ingredient, mass: number, preparation: Preparation = 'as-is', stage: Stage = 'start'): RecipeLine => ({ ingredient, mass: grams(mass), preparation, stage });
+
+/** A random pot with water in it and two to seven things from the larder. */
+export function randomRecipe(chance: () => number): Recipe {
+  const water = larderTable.find((ingredient) => ingredient.id === 'water');
+  if (!water) throw new Error('the larder has no water');
+  const lines = [lineOf(water, 50 + chance() * 400)];
+  const count = 2 + Math.floor(chance() * 6);
+  for (let i = 0; i < count; i++) {
+    const ingredient = inKitchen[Math.floor(chance() * inKitchen.length)] ?? water;
+    const mass = POTENT.has(ingredient.shelf) ? chance() * 4 : 2 + chance() * 150;
+    lines.push(lineOf(ingredient, mass, chance() < 0.4 ? 'soaked' : chance() < 0.3 ? 'boiled' : 'as-is', chance() < 0.15 ? 'end' : 'start'));
+  }
+  const process: Process = { maxTemperatureC: 60 + chance() * 40, holdMin: chance() * 15, heatingRateCPerMin: 5, blenderPower: chance(), blendSeconds: chance() * 120, evaporatedG: chance() * 20, blendedAfterCooking: chance() < 0.5 };
+  return { lines, process, serving: { temperatureC: celsius(5 + chance() * 85), storage: 'cool', days: 0 } };
+}
+
+export function randomRecipes(count: number, seed: number): readonly Recipe[] {
+  const chance = seededChance(seed);
+  return Array.from({ length: count }, () => randomRecipe(chance));
+}

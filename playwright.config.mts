@@ -1,0 +1,51 @@
+import { mkdtempSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { defineConfig, devices } from '@playwright/test';
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer().once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      const port = typeof address === 'object' && address ? address.port : 0;
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+// This file is read again in every worker; the environment carries the first choice over to them.
+process.env['E2E_PORT'] ??= String(await freePort());
+process.env['E2E_DIR'] ??= mkdtempSync(join(tmpdir(), 'alterum-e2e-'));
+const baseURL = `http://127.0.0.1:${process.env['E2E_PORT']}`;
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '**/*.e2e.ts',
+  fullyParallel: false,
+  workers: 1,
+  forbidOnly: !!process.env['CI'],
+  reporter: [['list']],
+  timeout: 45_000,
+  use: {
+    ...devices['Desktop Chrome'],
+    viewport: { width: 1280, height: 800 },
+    baseURL,
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'],
+    },
+  },
+  webServer: {
+    command: 'node scripts/start.mjs',
+    url: `${baseURL}/api/health`,
+    timeout: 180_000,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
+    stdout: 'ignore',
+    stderr: 'pipe',
+    env: { PORT: process.env['E2E_PORT'], DATABASE_FILE: join(process.env['E2E_DIR'], 'e2e.sqlite') },
+  },
+});
