@@ -20,7 +20,10 @@ const project = (name, dir, { metadata = false, environment = 'node' } = {}) => 
   testEnvironment: environment,
   // Workspace packages resolve to their TypeScript sources: nothing has to be built first.
   testEnvironmentOptions: {
-    customExportConditions: ['@alterum/source', ...(environment === 'jsdom' ? ['browser'] : ['node', 'node-addons'])],
+    customExportConditions: [
+      '@alterum/source',
+      ...(environment === 'jsdom' ? ['browser'] : ['node', 'node-addons']),
+    ],
   },
   testMatch: ['**/*.spec.{ts,tsx}'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { amount, figure, openBench, ownFormula, place, saved } from './kitchen';
 
-test('the app opens on the Bench with a demo formula that is balanced and one conflict to solve', async ({ page }) => {
+test('the app opens on the Bench with a demo formula that is balanced and one conflict to solve', async ({
+  page,
+}) => {
   await page.goto('/');
   await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toHaveValue('Flatbread melt');
   await expect(page.getByTestId('rails').getByText(/the brief$/)).toHaveCount(0);
@@ -10,14 +12,19 @@ test('the app opens on the Bench with a demo formula that is balanced and one co
   await expect(page.getByTestId('person-Ilva')).toHaveAttribute('data-verdict', 'fits');
 });
 
-test('at 1280 by 800 lines, rails, curve, people and process are seen without scrolling', async ({ page }) => {
+test('at 1280 by 800 lines, rails, curve, people and process are seen without scrolling', async ({
+  page,
+}) => {
   await openBench(page);
   const height = await page.evaluate(() => document.documentElement.scrollHeight);
   expect(height).toBeLessThanOrEqual(800);
-  for (const name of ['In the pot', 'Rails', 'From pan to fridge', 'Who can eat', 'Process']) await expect(page.getByRole('region', { name, exact: true })).toBeInViewport({ ratio: 0.98 });
+  for (const name of ['In the pot', 'Rails', 'From pan to fridge', 'Who can eat', 'Process'])
+    await expect(page.getByRole('region', { name, exact: true })).toBeInViewport({ ratio: 0.98 });
 });
 
-test('a cook changes an amount, sees the bead move and the figure change, and takes it back', async ({ page }) => {
+test('a cook changes an amount, sees the bead move and the figure change, and takes it back', async ({
+  page,
+}) => {
   await ownFormula(page, 'More nuts');
   const before = await place(page, 'fat');
   const text = await figure(page, 'fat').textContent();
@@ -57,7 +64,9 @@ test('amounts are typed in any unit, stepped with arrow keys and dragged along',
   await expect(water).toHaveValue('360');
 });
 
-test('an amount that cannot be read stays in the field with the reason, and the figures keep', async ({ page }) => {
+test('an amount that cannot be read stays in the field with the reason, and the figures keep', async ({
+  page,
+}) => {
   await ownFormula(page, 'Unreadable');
   const fat = await figure(page, 'fat').textContent();
   await amount(page, 'Cashew nuts').fill('2 blobs');
@@ -67,7 +76,9 @@ test('an amount that cannot be read stays in the field with the reason, and the 
   await expect(figure(page, 'fat')).toHaveText(fat ?? '');
 });
 
-test('an ingredient is found by another name, added, and somebody turns to “cannot eat” with the line and the reason', async ({ page }) => {
+test('an ingredient is found by another name, added, and somebody turns to “cannot eat” with the line and the reason', async ({
+  page,
+}) => {
   await ownFormula(page, 'Something in it');
   await expect(page.getByTestId('person-Joram')).not.toHaveAttribute('data-verdict', 'does-not');
   await page.keyboard.press('a');
@@ -84,7 +95,11 @@ test('an ingredient is found by another name, added, and somebody turns to “ca
 
 test('lines are taken out, moved by keyboard and by dragging, and made ready', async ({ page }) => {
   await ownFormula(page, 'Order');
-  const names = () => page.getByRole('list', { name: 'Lines' }).locator('> li').evaluateAll((items) => items.map((item) => item.getAttribute('data-testid')));
+  const names = () =>
+    page
+      .getByRole('list', { name: 'Lines' })
+      .locator('> li')
+      .evaluateAll((items) => items.map((item) => item.getAttribute('data-testid')));
   expect(await names()).toEqual(['line-cashew', 'line-water', 'line-tapioca-starch', 'line-salt']);
   await amount(page, 'Salt, fine').focus();
   await page.keyboard.press('Alt+ArrowUp');
@@ -116,7 +131,9 @@ test('the process changes what it will be: uncooked starch gives no pull', async
   const pull = Number((await figure(page, 'stretch').textContent())?.replace(/[^\d.]/g, ''));
   await cook.fill('40');
   await cook.press('Enter');
-  await expect.poll(async () => Number((await figure(page, 'stretch').textContent())?.replace(/[^\d.]/g, ''))).toBeLessThan(pull / 5);
+  await expect
+    .poll(async () => Number((await figure(page, 'stretch').textContent())?.replace(/[^\d.]/g, '')))
+    .toBeLessThan(pull / 5);
   await expect(page.getByText('Some starch stays raw')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Some starch stays raw')).toHaveCount(0);

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { ownFormula, saved } from './kitchen';
 
-test('a formula is made, renamed, duplicated, found by search, deleted and brought back', async ({ page }) => {
+test('a formula is made, renamed, duplicated, found by search, deleted and brought back', async ({
+  page,
+}) => {
   await page.goto('/formulas');
   await page.getByRole('button', { name: 'New formula' }).click();
   const name = page.getByRole('textbox', { name: 'Name of the formula' });

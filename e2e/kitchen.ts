@@ -16,7 +16,9 @@ export async function ownFormula(page: Page, name: string): Promise<string> {
     { id: 'starch', ingredient: 'tapioca-starch', amount: 2, unit: 'tbsp', stage: 'slurry' },
     { id: 'salt', ingredient: 'salt', amount: 3, unit: 'g' },
   ];
-  const response = await page.request.post('/api/formulas', { data: { name, family: 'pouring-sauce', lines } });
+  const response = await page.request.post('/api/formulas', {
+    data: { name, family: 'pouring-sauce', lines },
+  });
   expect(response.ok()).toBe(true);
   const { id } = (await response.json()) as { id: string };
   await page.goto(`/bench/${id}`);
@@ -24,7 +26,9 @@ export async function ownFormula(page: Page, name: string): Promise<string> {
   return id;
 }
 
-export const amount = (page: Page, ingredient: string) => page.getByRole('spinbutton', { name: `Amount of ${ingredient}` });
+export const amount = (page: Page, ingredient: string) =>
+  page.getByRole('spinbutton', { name: `Amount of ${ingredient}` });
 export const figure = (page: Page, rail: string) => page.getByTestId(`figure-${rail}`);
-export const place = async (page: Page, rail: string): Promise<number> => Number(await page.getByTestId(`bead-${rail}`).getAttribute('data-place'));
+export const place = async (page: Page, rail: string): Promise<number> =>
+  Number(await page.getByTestId(`bead-${rail}`).getAttribute('data-place'));
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/saved \d/);

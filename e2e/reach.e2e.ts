@@ -16,10 +16,15 @@ for (const scheme of ['light', 'dark'] as const) {
   }
 }
 
-test('axe finds nothing in an open menu, a rail’s causes, the form and the command menu', async ({ page }) => {
+test('axe finds nothing in an open menu, a rail’s causes, the form and the command menu', async ({
+  page,
+}) => {
   const clean = async (what: string) => {
     const { violations } = await new AxeBuilder({ page }).withTags(rules).disableRules(['region']).analyze();
-    expect([what, ...violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.html).join(' | ')}`)]).toEqual([what]);
+    expect([
+      what,
+      ...violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.html).join(' | ')}`),
+    ]).toEqual([what]);
   };
   await openBench(page);
   await page.getByRole('button', { name: 'Fat: what holds it there' }).click();
@@ -36,7 +41,10 @@ test('axe finds nothing in an open menu, a rail’s causes, the form and the com
   await clean('form');
 });
 
-for (const [device, width, height] of [['phone', 390, 844], ['tablet', 820, 1180]] as const) {
+for (const [device, width, height] of [
+  ['phone', 390, 844],
+  ['tablet', 820, 1180],
+] as const) {
   test(`on a ${device} nothing runs over the side, and an amount can be changed`, async ({ page }) => {
     await page.setViewportSize({ width, height });
     for (const address of ['/formulas', '/table', '/larder', '/']) {

@@ -20,9 +20,13 @@ test('a reload at once loses nothing, saved or not', async ({ page }) => {
   await saved(page);
 });
 
-test('while the server is away the work is kept in the browser, and it is sent when the server is back', async ({ page }) => {
+test('while the server is away the work is kept in the browser, and it is sent when the server is back', async ({
+  page,
+}) => {
   const id = await ownFormula(page, 'Away');
-  await page.route('**/api/formulas/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await page.route('**/api/formulas/**', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
   await amount(page, 'Cashew nuts').fill('171');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('save-state')).toContainText('kept here, server away');
@@ -30,11 +34,16 @@ test('while the server is away the work is kept in the browser, and it is sent w
   await expect(amount(page, 'Cashew nuts')).toHaveValue('171');
   await page.unroute('**/api/formulas/**');
   await expect(page.getByTestId('save-state')).toContainText(/saved \d/, { timeout: 20_000 });
-  const view = (await (await page.request.get(`/api/formulas/${id}`)).json()) as { lines: { id: string; amount: number }[] };
+  const view = (await (await page.request.get(`/api/formulas/${id}`)).json()) as {
+    lines: { id: string; amount: number }[];
+  };
   expect(view.lines.find((line) => line.id === 'nuts')?.amount).toBe(171);
 });
 
-test('a second tab’s change is not overwritten: the first tab asks, and nothing is lost', async ({ page, context }) => {
+test('a second tab’s change is not overwritten: the first tab asks, and nothing is lost', async ({
+  page,
+  context,
+}) => {
   await ownFormula(page, 'Two tabs');
   const other = await context.newPage();
   await other.goto(page.url());

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { openBench } from './kitchen';
 
-test('a guest with an allergy is entered, checked against the formula, and taken away again', async ({ page }) => {
+test('a guest with an allergy is entered, checked against the formula, and taken away again', async ({
+  page,
+}) => {
   await page.goto('/table');
   await page.getByRole('button', { name: 'Add a person' }).click();
   const form = page.getByRole('dialog');

@@ -12,8 +12,18 @@ function newest(path) {
 
 const shared = ['packages/core/src', 'packages/contract/src', 'package-lock.json', 'tsconfig.base.json'];
 const parts = [
-  { name: 'server', made: 'apps/server/dist/.tsbuildinfo', from: ['apps/server/src', 'apps/server/tsconfig.json', ...shared], command: ['npx', ['tsc', '-b', 'apps/server']] },
-  { name: 'web app', made: 'apps/web/dist/index.html', from: ['apps/web/src', 'apps/web/index.html', 'apps/web/public', 'apps/web/vite.config.ts', ...shared], command: ['npm', ['run', '--silent', 'build', '-w', '@alterum/web']] },
+  {
+    name: 'server',
+    made: 'apps/server/dist/.tsbuildinfo',
+    from: ['apps/server/src', 'apps/server/tsconfig.json', ...shared],
+    command: ['npx', ['tsc', '-b', 'apps/server']],
+  },
+  {
+    name: 'web app',
+    made: 'apps/web/dist/index.html',
+    from: ['apps/web/src', 'apps/web/index.html', 'apps/web/public', 'apps/web/vite.config.ts', ...shared],
+    command: ['npm', ['run', '--silent', 'build', '-w', '@alterum/web']],
+  },
 ];
 
 /** Builds what is older than its sources. */

@@ -11,9 +11,14 @@ export async function ensureChromium() {
     console.log('Installing Debian’s chromium …');
     const env = { DEBIAN_FRONTEND: 'noninteractive' };
     await run('apt-get', ['update', '-qq'], { env, quiet: true });
-    await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env, quiet: true });
+    await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      env,
+      quiet: true,
+    });
   }
   if (existsSync(chromiumPath)) return true;
-  console.error('The browser tests need Chromium: run “sudo apt-get install chromium”, or set CHROMIUM to its path.');
+  console.error(
+    'The browser tests need Chromium: run “sudo apt-get install chromium”, or set CHROMIUM to its path.',
+  );
   return false;
 }

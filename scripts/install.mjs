@@ -7,9 +7,12 @@ const mark = join(root, 'node_modules/.cache/alterum-installed');
 
 /** What the installed packages follow from: the lock and every package.json. */
 function wanted() {
-  const manifests = ['packages', 'apps'].flatMap((folder) => readdirSync(join(root, folder)).map((name) => join(root, folder, name, 'package.json')));
+  const manifests = ['packages', 'apps'].flatMap((folder) =>
+    readdirSync(join(root, folder)).map((name) => join(root, folder, name, 'package.json')),
+  );
   const hash = createHash('sha256');
-  for (const file of [join(root, 'package.json'), ...manifests]) if (existsSync(file)) hash.update(readFileSync(file));
+  for (const file of [join(root, 'package.json'), ...manifests])
+    if (existsSync(file)) hash.update(readFileSync(file));
   return hash.digest('hex');
 }
 

@@ -7,7 +7,11 @@ export const root = fileURLToPath(new URL('..', import.meta.url));
 /** Runs a command in the project and resolves with its exit code. */
 export function run(command, args, { env = {}, quiet = false, cwd = root } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'] });
+    const child = spawn(command, args, {
+      cwd,
+      env: { ...process.env, ...env },
+      stdio: quiet ? ['ignore', 'ignore', 'inherit'] : ['ignore', 'inherit', 'inherit'],
+    });
     child.once('error', reject);
     child.once('exit', (code, signal) => resolve(signal ? 1 : (code ?? 1)));
   });
@@ -25,9 +29,16 @@ export async function must(command, args, options) {
 /** Runs a command and gathers what it prints, passing it on as well. */
 export function runAndRead(command, args, { env = {} } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(command, args, {
+      cwd: root,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
     let text = '';
-    for (const [stream, out] of [[child.stdout, process.stdout], [child.stderr, process.stderr]]) {
+    for (const [stream, out] of [
+      [child.stdout, process.stdout],
+      [child.stderr, process.stderr],
+    ]) {
       stream.on('data', (chunk) => {
         text += chunk;
         out.write(chunk);

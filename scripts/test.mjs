@@ -21,8 +21,15 @@ async function check(name, command, args) {
 async function suite(name, command, args, line) {
   console.log(`\n== ${name}`);
   const { code, text } = await runAndRead(command, args, { env: { FORCE_COLOR: '0' } });
-  const closing = text.split('\n').filter((row) => line.test(row)).join('\n');
-  const count = (word) => [...closing.matchAll(new RegExp(`(\\d+) ${word}`, 'g'))].reduce((sum, match) => sum + Number(match[1]), 0);
+  const closing = text
+    .split('\n')
+    .filter((row) => line.test(row))
+    .join('\n');
+  const count = (word) =>
+    [...closing.matchAll(new RegExp(`(\\d+) ${word}`, 'g'))].reduce(
+      (sum, match) => sum + Number(match[1]),
+      0,
+    );
   total.passed += count('passed');
   const failed = count('failed') + count('flaky') + count('interrupted');
   total.failed += failed > 0 || code === 0 ? failed : 1;

@@ -17,7 +17,13 @@ import { RequestScope } from './storage/request-scope.js';
 
 @Module({
   imports: [MikroOrmModule.forRootAsync({ driver: LibSqlDriver, useFactory: () => ormConfig() })],
-  controllers: [HealthController, IngredientController, FormulaController, EaterController, PredictController],
+  controllers: [
+    HealthController,
+    IngredientController,
+    FormulaController,
+    EaterController,
+    PredictController,
+  ],
   providers: [Clock, RequestScope, LarderService, FormulaService, EaterService, PredictService, DemoLoader],
 })
 export class AppModule {}

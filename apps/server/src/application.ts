@@ -19,12 +19,23 @@ export interface ApplicationOptions {
 
 /** The whole server, migrated and ready to listen. */
 export async function createApplication(options: ApplicationOptions): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule, { logger: ['error', 'warn'], abortOnError: false });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule, {
+    logger: ['error', 'warn'],
+    abortOnError: false,
+  });
   app.setGlobalPrefix('api');
   app.use(
     helmet({
       // Plain http on a home network: nothing is upgraded and nothing is remembered as https-only.
-      contentSecurityPolicy: { directives: { 'upgrade-insecure-requests': null, 'script-src': ["'self'"], 'style-src': ["'self'", "'unsafe-inline'"], 'worker-src': ["'self'"], 'img-src': ["'self'", 'data:'] } },
+      contentSecurityPolicy: {
+        directives: {
+          'upgrade-insecure-requests': null,
+          'script-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'worker-src': ["'self'"],
+          'img-src': ["'self'", 'data:'],
+        },
+      },
       strictTransportSecurity: false,
     }),
   );

@@ -36,7 +36,8 @@ async function serverOn(folder: string, demo: boolean): Promise<KitchenServer> {
   };
 }
 
-export const startKitchenServer = ({ demo = false } = {}): Promise<KitchenServer> => serverOn(mkdtempSync(join(tmpdir(), 'alterum-api-')), demo);
+export const startKitchenServer = ({ demo = false } = {}): Promise<KitchenServer> =>
+  serverOn(mkdtempSync(join(tmpdir(), 'alterum-api-')), demo);
 
 /** The problem document of an answer, after checking that it is one. */
 export function problemOf(response: request.Response): Problem {

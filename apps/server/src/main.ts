@@ -6,15 +6,22 @@ const DEFAULT_PORT = 4173;
 
 async function main(): Promise<void> {
   const port = Number(process.env['PORT'] ?? DEFAULT_PORT);
-  if (!Number.isInteger(port) || port < 0 || port > 65_535) throw new RangeError(`PORT must be a port number; it is “${process.env['PORT'] ?? ''}”.`);
-  const app = await createApplication({ web: resolve(__dirname, '../../web/dist'), demo: process.env['ALTERUM_DEMO'] !== '0' });
+  if (!Number.isInteger(port) || port < 0 || port > 65_535)
+    throw new RangeError(`PORT must be a port number; it is “${process.env['PORT'] ?? ''}”.`);
+  const app = await createApplication({
+    web: resolve(__dirname, '../../web/dist'),
+    demo: process.env['ALTERUM_DEMO'] !== '0',
+  });
   await app.listen(port, '127.0.0.1');
   console.log(`Alterum is at ${(await app.getUrl()).replace('[::1]', '127.0.0.1')}`);
 }
 
 main().catch((error: unknown) => {
   const code = (error as { code?: string }).code;
-  if (code === 'EADDRINUSE') console.error(`Port ${process.env['PORT'] ?? DEFAULT_PORT} is in use. Stop what runs there or choose another: PORT=4200 npm start`);
+  if (code === 'EADDRINUSE')
+    console.error(
+      `Port ${process.env['PORT'] ?? DEFAULT_PORT} is in use. Stop what runs there or choose another: PORT=4200 npm start`,
+    );
   else console.error(error);
   process.exit(1);
 });

@@ -1,6 +1,28 @@
-import { type AllergenId, allergenIds, type Eater, type Need, strictnesses, type Strictness } from '@alterum/core';
+import {
+  type AllergenId,
+  allergenIds,
+  type Eater,
+  type Need,
+  strictnesses,
+  type Strictness,
+} from '@alterum/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsNumber, IsOptional, IsString, Max, MaxLength, Min, ValidateIf, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 
 export const needKinds = ['allergen', 'ingredient', 'salt-limit'] as const;
 
@@ -70,7 +92,8 @@ export interface EaterView extends Eater {
 /** A need of the core from a validated input. @throws RangeError when a field its kind needs is missing (validation comes first) */
 export function needFromInput(input: NeedInput): Need {
   const { kind, allergen, ingredient, strictness, gramsPerPortion } = input;
-  if (kind === 'allergen' && allergen && strictness) return { kind, allergen, strictness, traces: input.traces ?? false };
+  if (kind === 'allergen' && allergen && strictness)
+    return { kind, allergen, strictness, traces: input.traces ?? false };
   if (kind === 'ingredient' && ingredient && strictness) return { kind, ingredient, strictness };
   if (kind === 'salt-limit' && gramsPerPortion !== undefined) return { kind, gramsPerPortion };
   throw new RangeError(`a need of kind "${kind}" came without its fields`);

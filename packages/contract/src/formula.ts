@@ -1,6 +1,29 @@
-import { blankFormula, type Family, families, type Formula, type Ingredient, type Line, type Storage, storages } from '@alterum/core';
+import {
+  blankFormula,
+  type Family,
+  families,
+  type Formula,
+  type Ingredient,
+  type Line,
+  type Storage,
+  storages,
+} from '@alterum/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsInt, IsNotEmpty, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { LineInput } from './line.js';
 import { completeProcess, ProcessInput } from './process.js';
 
@@ -94,7 +117,10 @@ export interface FormulaSummary {
   readonly updatedAt: string;
 }
 
-export type LineCompletion = (line: LineInput) => { readonly id: string; readonly ingredient: Ingredient | undefined };
+export type LineCompletion = (line: LineInput) => {
+  readonly id: string;
+  readonly ingredient: Ingredient | undefined;
+};
 
 const present = <T extends object>(given: T | undefined): Partial<T> =>
   Object.fromEntries(Object.entries(given ?? {}).filter(([, value]) => value !== undefined)) as Partial<T>;
@@ -112,7 +138,11 @@ function lineFromInput(line: LineInput, complete: LineCompletion): Line {
 }
 
 /** The core's formula from what was sent, completed from a base; ids and ingredients come from `complete`. */
-export function formulaFromBody(body: FormulaBody, complete: LineCompletion, base: Formula = blankFormula): Formula {
+export function formulaFromBody(
+  body: FormulaBody,
+  complete: LineCompletion,
+  base: Formula = blankFormula,
+): Formula {
   return {
     name: body.name.trim(),
     family: body.family ?? base.family,

@@ -1,7 +1,14 @@
 import 'reflect-metadata';
 
 export { EaterBody, EaterUpdate, type EaterView, NeedInput, needFromInput } from './eater.js';
-export { formulaFromBody, FormulaBody, type FormulaSummary, FormulaUpdate, type FormulaView, ServeInput } from './formula.js';
+export {
+  formulaFromBody,
+  FormulaBody,
+  type FormulaSummary,
+  FormulaUpdate,
+  type FormulaView,
+  ServeInput,
+} from './formula.js';
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
 export type { IngredientView } from './ingredient-view.js';
 export { LineInput, PotLineInput } from './line.js';

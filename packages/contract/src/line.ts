@@ -1,4 +1,13 @@
-import { type Preparation, preparations, type Role, roles, type Stage, stages, type UnitId, unitIds } from '@alterum/core';
+import {
+  type Preparation,
+  preparations,
+  type Role,
+  roles,
+  type Stage,
+  stages,
+  type UnitId,
+  unitIds,
+} from '@alterum/core';
 import { IsIn, IsNotEmpty, IsNumber, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
 
 /** One thing in the pot: what, how much, how prepared and when it goes in. */

@@ -57,7 +57,12 @@ export interface PredictResponse {
   readonly weepingPct: number;
   readonly solidFatPct: number;
   readonly colourHex: string;
-  readonly curve: readonly { readonly temperatureC: CurvePoint['temperatureC']; readonly viscosityMPaS: number; readonly low: number; readonly high: number }[];
+  readonly curve: readonly {
+    readonly temperatureC: CurvePoint['temperatureC'];
+    readonly viscosityMPaS: number;
+    readonly low: number;
+    readonly high: number;
+  }[];
   readonly contributions: readonly PropertyContributions[];
   readonly flags: readonly PredictionFlag[];
 }

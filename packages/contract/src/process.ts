@@ -2,7 +2,9 @@ import { type Process } from '@alterum/core';
 import { IsBoolean, IsNumber, IsOptional, Max, Min } from 'class-validator';
 
 const number = (what: string) => ({ message: `${what} must be a number.` });
-const range = (what: string, low: number, high: number, unit: string) => ({ message: `${what} must be between ${low} and ${high} ${unit}.`.replace(' .', '.') });
+const range = (what: string, low: number, high: number, unit: string) => ({
+  message: `${what} must be between ${low} and ${high} ${unit}.`.replace(' .', '.'),
+});
 
 /** What is done to the pot; what is left out keeps its default. */
 export class ProcessInput {
@@ -55,5 +57,8 @@ export class ProcessInput {
 
 /** A whole process from what was sent, completed from a base. */
 export function completeProcess(given: ProcessInput | undefined, base: Process): Process {
-  return { ...base, ...Object.fromEntries(Object.entries(given ?? {}).filter(([, value]) => value !== undefined)) };
+  return {
+    ...base,
+    ...Object.fromEntries(Object.entries(given ?? {}).filter(([, value]) => value !== undefined)),
+  };
 }

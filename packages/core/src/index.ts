@@ -1,29 +1,96 @@
-export { type AllergenId, allergenIds, allergenOf, allergensOn, covers, headsOf, isAllergenId, type LawList } from './allergen/allergen.js';
+export {
+  type AllergenId,
+  allergenIds,
+  allergenOf,
+  allergensOn,
+  covers,
+  headsOf,
+  isAllergenId,
+  type LawList,
+} from './allergen/allergen.js';
 export { type Brief, briefOfFamily, type Standing, standingOf, type Stretch } from './brief/brief.js';
-export { placeOnRail, type Rail, type RailId, railIds, railOf, rails, type RailScale, type RailWord, wordFor } from './brief/rail.js';
+export {
+  placeOnRail,
+  type Rail,
+  type RailId,
+  railIds,
+  railOf,
+  rails,
+  type RailScale,
+  type RailWord,
+  wordFor,
+} from './brief/rail.js';
 export { type Family, families, familyNames } from './formula/family.js';
 export { blankFormula, type Formula, type Line, type Serve } from './formula/formula.js';
 export { advance, canRedo, canUndo, type History, redo, startHistory, undo } from './formula/history.js';
-export { type LarderLookup, type LineProblem, recipeOfFormula, type ResolvedFormula } from './formula/recipe-of-formula.js';
+export {
+  type LarderLookup,
+  type LineProblem,
+  recipeOfFormula,
+  type ResolvedFormula,
+} from './formula/recipe-of-formula.js';
 export { applyStep, type FormulaStep, linesByRole, type StepOutcome } from './formula/step.js';
 export type { Eater } from './household/eater.js';
 export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need.js';
-export { type EaterVerdict, type Finding, type Served, type ServedLine, type Verdict, whoCanEat } from './household/who-can-eat.js';
+export {
+  type EaterVerdict,
+  type Finding,
+  type Served,
+  type ServedLine,
+  type Verdict,
+  whoCanEat,
+} from './household/who-can-eat.js';
 export { ingredientById, larderTable } from './larder/catalog/larder-table.js';
-export { type Behaviour, type Composition, type ParticleClass, starchTotal, unnamedRemainder } from './larder/composition.js';
+export {
+  type Behaviour,
+  type Composition,
+  type ParticleClass,
+  starchTotal,
+  unnamedRemainder,
+} from './larder/composition.js';
 export { type Ingredient, type Role, roleNames, roles, type Shelf, shelves } from './larder/ingredient.js';
 export { searchIngredients } from './larder/search.js';
-export { type Contribution, type ContributionProperty, contributionProperties, contributionsOf, type PropertyContributions } from './predict/contribution/contributions.js';
+export {
+  type Contribution,
+  type ContributionProperty,
+  contributionProperties,
+  contributionsOf,
+  type PropertyContributions,
+} from './predict/contribution/contributions.js';
 export { assemble } from './predict/mixture/assemble.js';
-export { type Preparation, preparations, type Process, type Recipe, type RecipeLine, type Serving, type Stage, stages, type Storage, storages, uncooked } from './predict/mixture/recipe.js';
+export {
+  type Preparation,
+  preparations,
+  type Process,
+  type Recipe,
+  type RecipeLine,
+  type Serving,
+  type Stage,
+  stages,
+  type Storage,
+  storages,
+  uncooked,
+} from './predict/mixture/recipe.js';
 export { momentOf, predict, predictMixture } from './predict/predict.js';
-export type { Prediction, PredictionFlag } from './predict/prediction.js';
+export type { Mixture } from './predict/mixture/mixture.js';
+export type { PointPrediction, Prediction, PredictionFlag } from './predict/prediction.js';
 export { CLASS_EDGES, thicknessClasses, type ThicknessClass } from './predict/thickness/thickness-class.js';
-export { CURVE_RANGE, type CurvePoint, plainCurve, temperatureCurve } from './predict/thickness/temperature-curve.js';
+export {
+  CURVE_RANGE,
+  type CurvePoint,
+  plainCurve,
+  temperatureCurve,
+} from './predict/thickness/temperature-curve.js';
 export type { Band } from './predict/uncertainty/band.js';
 export { type Amount, type AmountOutcome, gramsOf, LARGEST_LINE_G, readAmount } from './quantity/amount.js';
 export { readNumber, writeKitchenNumber } from './quantity/fraction.js';
 export { kitchenMeasure, kitchenMeasureOf } from './quantity/kitchen-measure.js';
 export { gramsPerUnit, type Measures } from './quantity/measures.js';
-export { celsius, celsiusFromFahrenheit, fahrenheitFromCelsius, grams, type Grams } from './quantity/quantity.js';
+export {
+  celsius,
+  celsiusFromFahrenheit,
+  fahrenheitFromCelsius,
+  grams,
+  type Grams,
+} from './quantity/quantity.js';
 export { isUnitId, readUnit, type UnitId, unitIds, unitOf } from './quantity/unit.js';

@@ -8,7 +8,8 @@ function needFromRow(row: EaterNeedRow): Need {
   if (row.allergen !== null && row.allergen !== undefined) input.allergen = row.allergen;
   if (row.ingredient !== null && row.ingredient !== undefined) input.ingredient = row.ingredient;
   if (row.strictness !== null && row.strictness !== undefined) input.strictness = row.strictness;
-  if (row.gramsPerPortion !== null && row.gramsPerPortion !== undefined) input.gramsPerPortion = row.gramsPerPortion;
+  if (row.gramsPerPortion !== null && row.gramsPerPortion !== undefined)
+    input.gramsPerPortion = row.gramsPerPortion;
   return needFromInput(input as NeedInput);
 }
 

@@ -13,30 +13,58 @@ const create = async () => (await server.ask().post('/api/eaters').send(body).ex
 test('a person and their needs are kept, changed, taken away and brought back', async () => {
   const made = await create();
   expect(made).toMatchObject({ name: 'Ode', eatsTonight: true, version: 1, needs: body.needs });
-  const changed = (await server.ask().put(`/api/eaters/${made.id}`).send({ name: 'Ode', eatsTonight: false, needs: [body.needs[1]], version: 1 }).expect(200)).body as EaterView;
+  const changed = (
+    await server
+      .ask()
+      .put(`/api/eaters/${made.id}`)
+      .send({ name: 'Ode', eatsTonight: false, needs: [body.needs[1]], version: 1 })
+      .expect(200)
+  ).body as EaterView;
   expect(changed).toMatchObject({ eatsTonight: false, version: 2, needs: [body.needs[1]] });
   await server.ask().delete(`/api/eaters/${made.id}`).expect(204);
   await server.ask().get(`/api/eaters/${made.id}`).expect(404);
-  expect((await server.ask().post(`/api/eaters/${made.id}/restore`).expect(200)).body).toMatchObject({ needs: [body.needs[1]] });
+  expect((await server.ask().post(`/api/eaters/${made.id}/restore`).expect(200)).body).toMatchObject({
+    needs: [body.needs[1]],
+  });
 });
 
 test('needs that are left out of a change stay', async () => {
   const made = await create();
-  const changed = (await server.ask().put(`/api/eaters/${made.id}`).send({ name: 'Odette', version: 1 }).expect(200)).body as EaterView;
+  const changed = (
+    await server.ask().put(`/api/eaters/${made.id}`).send({ name: 'Odette', version: 1 }).expect(200)
+  ).body as EaterView;
   expect(changed).toMatchObject({ name: 'Odette', needs: body.needs });
 });
 
 test('a change against an older version is refused', async () => {
   const made = await create();
   await server.ask().put(`/api/eaters/${made.id}`).send({ name: 'A', version: 1 }).expect(200);
-  expect(problemOf(await server.ask().put(`/api/eaters/${made.id}`).send({ name: 'B', version: 1 }).expect(409))).toMatchObject({ current: { name: 'A' } });
+  expect(
+    problemOf(await server.ask().put(`/api/eaters/${made.id}`).send({ name: 'B', version: 1 }).expect(409)),
+  ).toMatchObject({ current: { name: 'A' } });
 });
 
 test.each([
-  ['an unknown allergen', { name: 'x', needs: [{ kind: 'allergen', allergen: 'moonlight', strictness: 'allergy' }] }, 'needs[0].allergen'],
-  ['an allergen without strictness', { name: 'x', needs: [{ kind: 'allergen', allergen: 'milk' }] }, 'needs[0].strictness'],
-  ['an ingredient that is not there', { name: 'x', needs: [{ kind: 'ingredient', ingredient: 'moon', strictness: 'diet' }] }, 'needs[0].ingredient'],
-  ['a salt limit of nothing', { name: 'x', needs: [{ kind: 'salt-limit', gramsPerPortion: 0 }] }, 'needs[0].gramsPerPortion'],
+  [
+    'an unknown allergen',
+    { name: 'x', needs: [{ kind: 'allergen', allergen: 'moonlight', strictness: 'allergy' }] },
+    'needs[0].allergen',
+  ],
+  [
+    'an allergen without strictness',
+    { name: 'x', needs: [{ kind: 'allergen', allergen: 'milk' }] },
+    'needs[0].strictness',
+  ],
+  [
+    'an ingredient that is not there',
+    { name: 'x', needs: [{ kind: 'ingredient', ingredient: 'moon', strictness: 'diet' }] },
+    'needs[0].ingredient',
+  ],
+  [
+    'a salt limit of nothing',
+    { name: 'x', needs: [{ kind: 'salt-limit', gramsPerPortion: 0 }] },
+    'needs[0].gramsPerPortion',
+  ],
   ['an unknown kind', { name: 'x', needs: [{ kind: 'mood' }] }, 'needs[0].kind'],
   ['an unknown field', { name: 'x', age: 7 }, 'age'],
   ['no name', { needs: [] }, 'name'],

@@ -1,5 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { EaterBody, EaterUpdate, type EaterView, type FieldProblem, needFromInput, NeedInput } from '@alterum/contract';
+import {
+  EaterBody,
+  EaterUpdate,
+  type EaterView,
+  type FieldProblem,
+  needFromInput,
+  NeedInput,
+} from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
@@ -18,7 +25,11 @@ export class EaterService {
   ) {}
 
   async list(): Promise<readonly EaterView[]> {
-    const rows = await this.em.find(EaterRow, { deletedAt: null }, { populate: ['needs'], orderBy: { position: 'asc' } });
+    const rows = await this.em.find(
+      EaterRow,
+      { deletedAt: null },
+      { populate: ['needs'], orderBy: { position: 'asc' } },
+    );
     return rows.map(viewOfEater);
   }
 
@@ -29,7 +40,14 @@ export class EaterService {
   async create(body: EaterBody): Promise<EaterView> {
     this.check(body);
     const position = await this.em.count(EaterRow);
-    const row = this.em.create(EaterRow, { id: randomUUID(), version: 1, position, name: body.name.trim(), eatsTonight: body.eatsTonight ?? true, deletedAt: null });
+    const row = this.em.create(EaterRow, {
+      id: randomUUID(),
+      version: 1,
+      position,
+      name: body.name.trim(),
+      eatsTonight: body.eatsTonight ?? true,
+      deletedAt: null,
+    });
     this.writeNeeds(row, body.needs ?? []);
     await this.em.persistAndFlush(row);
     return viewOfEater(row);
@@ -71,25 +89,38 @@ export class EaterService {
 
   private async rowOf(id: string): Promise<EaterRow> {
     const row = await this.em.findOne(EaterRow, { id, deletedAt: null }, { populate: ['needs'] });
-    if (!row) throw new Failure('not-found', 'There is nobody of this id at the table. They may have been removed.');
+    if (!row)
+      throw new Failure('not-found', 'There is nobody of this id at the table. They may have been removed.');
     return row;
   }
 
   private refuseOlder(row: EaterRow, version: number): void {
     if (version === row.version) return;
-    throw new Failure('conflict', `Nothing was overwritten. ${row.name} was changed somewhere else in the meantime; look at what stands there now and change it again.`, { current: viewOfEater(row) });
+    throw new Failure(
+      'conflict',
+      `Nothing was overwritten. ${row.name} was changed somewhere else in the meantime; look at what stands there now and change it again.`,
+      { current: viewOfEater(row) },
+    );
   }
 
   private check(body: EaterBody): void {
     const errors: FieldProblem[] = [];
     if (body.name.trim() === '') errors.push({ field: 'name', message: 'Give the person a name.' });
     body.needs?.forEach((need, i) => {
-      if (need.kind === 'ingredient' && !this.larder.find(need.ingredient ?? '')) errors.push({ field: `needs[${i}].ingredient`, message: `“${need.ingredient ?? ''}” is not in the larder.` });
+      if (need.kind === 'ingredient' && !this.larder.find(need.ingredient ?? ''))
+        errors.push({
+          field: `needs[${i}].ingredient`,
+          message: `“${need.ingredient ?? ''}” is not in the larder.`,
+        });
     });
     if (errors.length > 0) throw invalidInput(errors);
   }
 
   private writeNeeds(row: EaterRow, needs: readonly NeedInput[]): void {
-    needs.forEach((need, position) => row.needs.add(this.em.create(EaterNeedRow, { eater: row, ...needToColumns(needFromInput(need), position) })));
+    needs.forEach((need, position) =>
+      row.needs.add(
+        this.em.create(EaterNeedRow, { eater: row, ...needToColumns(needFromInput(need), position) }),
+      ),
+    );
   }
 }

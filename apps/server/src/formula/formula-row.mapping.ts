@@ -20,14 +20,36 @@ export function headOfFormula(formula: Formula) {
 /** Columns of a line, without its owner. */
 export function lineToColumns(line: Line, position: number) {
   const { id, ingredient, amount, role, preparation, stage } = line;
-  return { lineId: id, position, ingredient, amount: amount.value, unit: amount.unit, role, preparation, stage };
+  return {
+    lineId: id,
+    position,
+    ingredient,
+    amount: amount.value,
+    unit: amount.unit,
+    role,
+    preparation,
+    stage,
+  };
 }
 
 export function viewOfFormula(row: FormulaRow): FormulaView {
-  return { id: row.id, version: row.version, updatedAt: row.updatedAt.toISOString(), ...formulaBodyOf(formulaFromRow(row)) };
+  return {
+    id: row.id,
+    version: row.version,
+    updatedAt: row.updatedAt.toISOString(),
+    ...formulaBodyOf(formulaFromRow(row)),
+  };
 }
 
 export function summaryOfFormula(row: FormulaRow): FormulaSummary {
   const { id, name, family, portions, version } = row;
-  return { id, name, family, portions, version, lineCount: row.lines.count(), updatedAt: row.updatedAt.toISOString() };
+  return {
+    id,
+    name,
+    family,
+    portions,
+    version,
+    lineCount: row.lines.count(),
+    updatedAt: row.updatedAt.toISOString(),
+  };
 }

@@ -7,13 +7,24 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const create = async (body: object = cashewSauce) => (await server.ask().post('/api/formulas').send(body).expect(201)).body as FormulaView;
-const read = async (id: string) => (await server.ask().get(`/api/formulas/${id}`).expect(200)).body as FormulaView;
+const create = async (body: object = cashewSauce) =>
+  (await server.ask().post('/api/formulas').send(body).expect(201)).body as FormulaView;
+const read = async (id: string) =>
+  (await server.ask().get(`/api/formulas/${id}`).expect(200)).body as FormulaView;
 
 test('a formula is kept as written, completed where nothing was said', async () => {
   const made = await create();
   expect(made).toMatchObject({ name: 'Cashew sauce', version: 1, portions: 4 });
-  expect(made.lines.map((line) => [line.ingredient, line.amount, line.unit, line.role, line.preparation, line.stage])).toEqual([
+  expect(
+    made.lines.map((line) => [
+      line.ingredient,
+      line.amount,
+      line.unit,
+      line.role,
+      line.preparation,
+      line.stage,
+    ]),
+  ).toEqual([
     ['cashew', 1, 'cup', 'body', 'soaked', 'start'],
     ['water', 360, 'ml', 'liquid', 'as-is', 'start'],
     ['salt', 0.5, 'tsp', 'seasoning', 'as-is', 'start'],
@@ -25,23 +36,40 @@ test('a write counts the version up and replaces the lines in their order', asyn
   const made = await create();
   const lines = [...made.lines].reverse();
   const body = { name: 'Turned', lines, process: { maxTemperatureC: 80 }, version: 1 };
-  const updated = (await server.ask().put(`/api/formulas/${made.id}`).send(body).expect(200)).body as FormulaView;
-  expect(updated).toMatchObject({ name: 'Turned', version: 2, portions: 4, process: { maxTemperatureC: 80, holdMin: made.process.holdMin } });
+  const updated = (await server.ask().put(`/api/formulas/${made.id}`).send(body).expect(200))
+    .body as FormulaView;
+  expect(updated).toMatchObject({
+    name: 'Turned',
+    version: 2,
+    portions: 4,
+    process: { maxTemperatureC: 80, holdMin: made.process.holdMin },
+  });
   expect((await read(made.id)).lines.map((line) => line.id)).toEqual(['c', 'b', 'a']);
 });
 
 test('a write against an older version is refused with what stands, and nothing is lost', async () => {
   const made = await create();
   await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'First', version: 1 }).expect(200);
-  const late = await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'Second', version: 1 }).expect(409);
-  expect(problemOf(late)).toMatchObject({ type: '/problems/conflict', current: { name: 'First', version: 2 } });
+  const late = await server
+    .ask()
+    .put(`/api/formulas/${made.id}`)
+    .send({ name: 'Second', version: 1 })
+    .expect(409);
+  expect(problemOf(late)).toMatchObject({
+    type: '/problems/conflict',
+    current: { name: 'First', version: 2 },
+  });
   expect(await read(made.id)).toMatchObject({ name: 'First', version: 2, lines: made.lines });
   expect((await server.ask().delete(`/api/formulas/${made.id}?version=1`).expect(409)).status).toBe(409);
 });
 
 test('of two writes at once against one version, exactly one is taken', async () => {
   const made = await create();
-  const answers = await Promise.all(['A', 'B', 'C', 'D'].map((name) => server.ask().put(`/api/formulas/${made.id}`).send({ name, version: 1 })));
+  const answers = await Promise.all(
+    ['A', 'B', 'C', 'D'].map((name) =>
+      server.ask().put(`/api/formulas/${made.id}`).send({ name, version: 1 }),
+    ),
+  );
   expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409, 409, 409]);
   expect((await read(made.id)).version).toBe(2);
 });
@@ -49,7 +77,9 @@ test('of two writes at once against one version, exactly one is taken', async ()
 test('deleting keeps it for undo', async () => {
   const made = await create({ ...cashewSauce, name: 'Soon gone' });
   await server.ask().delete(`/api/formulas/${made.id}`).expect(204);
-  expect(problemOf(await server.ask().get(`/api/formulas/${made.id}`).expect(404)).type).toBe('/problems/not-found');
+  expect(problemOf(await server.ask().get(`/api/formulas/${made.id}`).expect(404)).type).toBe(
+    '/problems/not-found',
+  );
   expect((await server.ask().get('/api/formulas?search=soon%20gone')).body).toEqual([]);
   const back = (await server.ask().post(`/api/formulas/${made.id}/restore`).expect(200)).body as FormulaView;
   expect(back).toMatchObject({ name: 'Soon gone', lines: made.lines });
@@ -57,14 +87,18 @@ test('deleting keeps it for undo', async () => {
 
 test('a copy is a formula of its own', async () => {
   const made = await create();
-  const copy = (await server.ask().post(`/api/formulas/${made.id}/duplicate`).expect(201)).body as FormulaView;
+  const copy = (await server.ask().post(`/api/formulas/${made.id}/duplicate`).expect(201))
+    .body as FormulaView;
   expect(copy).toMatchObject({ name: 'Cashew sauce, copy', lines: made.lines, version: 1 });
   expect(copy.id).not.toBe(made.id);
 });
 
 test('the list is searched by name and by what is in the pot', async () => {
   await create({ name: 'Parsnip white', lines: [{ ingredient: 'parsnip', amount: 2, unit: 'medium' }] });
-  const names = async (search: string) => ((await server.ask().get(`/api/formulas?search=${search}`).expect(200)).body as FormulaSummary[]).map((summary) => summary.name);
+  const names = async (search: string) =>
+    ((await server.ask().get(`/api/formulas?search=${search}`).expect(200)).body as FormulaSummary[]).map(
+      (summary) => summary.name,
+    );
   expect(await names('parsnip')).toEqual(['Parsnip white']);
   expect(await names('PARSNIP%20white')).toEqual(['Parsnip white']);
   expect(await names('nothing-like-it')).toEqual([]);
@@ -99,11 +133,16 @@ test.each([
 
 test('a write without a version is refused', async () => {
   const made = await create();
-  const problem = problemOf(await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'x' }).expect(400));
+  const problem = problemOf(
+    await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'x' }).expect(400),
+  );
   expect(problem.errors?.[0]?.field).toBe('version');
 });
 
 test('an ingredient may be named by its exact name; units and roles are kept', async () => {
-  const made = await create({ name: 'By name', lines: [{ ingredient: 'Cashew nuts', amount: 50, unit: 'g', role: 'savory' }] });
+  const made = await create({
+    name: 'By name',
+    lines: [{ ingredient: 'Cashew nuts', amount: 50, unit: 'g', role: 'savory' }],
+  });
   expect(made.lines[0]).toMatchObject({ ingredient: 'cashew', role: 'savory', unit: 'g' });
 });

@@ -1,12 +1,26 @@
 import { randomUUID } from 'node:crypto';
-import { type FieldProblem, FormulaBody, formulaFromBody, type FormulaSummary, FormulaUpdate, type FormulaView, LineInput } from '@alterum/contract';
+import {
+  type FieldProblem,
+  FormulaBody,
+  formulaFromBody,
+  type FormulaSummary,
+  FormulaUpdate,
+  type FormulaView,
+  LineInput,
+} from '@alterum/contract';
 import { type Formula } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { Failure, invalidInput } from '../platform/failure.js';
-import { formulaFromRow, headOfFormula, lineToColumns, summaryOfFormula, viewOfFormula } from './formula-row.mapping.js';
+import {
+  formulaFromRow,
+  headOfFormula,
+  lineToColumns,
+  summaryOfFormula,
+  viewOfFormula,
+} from './formula-row.mapping.js';
 import { FormulaLineRow, FormulaRow } from './formula.row.js';
 
 /** Loads, checks and saves formulas; the core says what a formula is. */
@@ -19,10 +33,16 @@ export class FormulaService {
   ) {}
 
   async list(search = ''): Promise<readonly FormulaSummary[]> {
-    const rows = await this.em.find(FormulaRow, { deletedAt: null }, { populate: ['lines'], orderBy: { updatedAt: 'desc', name: 'asc' } });
+    const rows = await this.em.find(
+      FormulaRow,
+      { deletedAt: null },
+      { populate: ['lines'], orderBy: { updatedAt: 'desc', name: 'asc' } },
+    );
     const words = search.toLowerCase().split(/\s+/).filter(Boolean);
     const text = (row: FormulaRow) => {
-      const held = row.lines.getItems().map((line) => this.larder.find(line.ingredient)?.name ?? line.ingredient);
+      const held = row.lines
+        .getItems()
+        .map((line) => this.larder.find(line.ingredient)?.name ?? line.ingredient);
       return [row.name, row.family, row.note, ...held].join(' ').toLowerCase();
     };
     return rows.filter((row) => words.every((word) => text(row).includes(word))).map(summaryOfFormula);
@@ -35,7 +55,14 @@ export class FormulaService {
   async create(body: FormulaBody): Promise<FormulaView> {
     const formula = this.formulaOf(body);
     const now = this.clock.now();
-    const row = this.em.create(FormulaRow, { id: randomUUID(), version: 1, ...headOfFormula(formula), createdAt: now, updatedAt: now, deletedAt: null });
+    const row = this.em.create(FormulaRow, {
+      id: randomUUID(),
+      version: 1,
+      ...headOfFormula(formula),
+      createdAt: now,
+      updatedAt: now,
+      deletedAt: null,
+    });
     this.writeLines(row, formula);
     await this.em.persistAndFlush(row);
     return viewOfFormula(row);
@@ -48,9 +75,16 @@ export class FormulaService {
       this.refuseOlder(row, body.version);
       const formula = this.formulaOf(body, formulaFromRow(row));
       em.clear();
-      await em.nativeUpdate(FormulaRow, { id }, { ...headOfFormula(formula), version: body.version + 1, updatedAt: this.clock.now() });
+      await em.nativeUpdate(
+        FormulaRow,
+        { id },
+        { ...headOfFormula(formula), version: body.version + 1, updatedAt: this.clock.now() },
+      );
       await em.nativeDelete(FormulaLineRow, { formula: id });
-      await em.insertMany(FormulaLineRow, formula.lines.map((line, position) => ({ formula: id, ...lineToColumns(line, position) })));
+      await em.insertMany(
+        FormulaLineRow,
+        formula.lines.map((line, position) => ({ formula: id, ...lineToColumns(line, position) })),
+      );
       return viewOfFormula(await this.rowOf(id, em));
     });
   }
@@ -78,37 +112,58 @@ export class FormulaService {
 
   async duplicate(id: string): Promise<FormulaView> {
     const { name, ...rest } = await this.read(id);
-    const { id: _id, version: _version, updatedAt: _updatedAt, ...body } = { name: `${name.slice(0, 113)}, copy`, ...rest };
+    const {
+      id: _id,
+      version: _version,
+      updatedAt: _updatedAt,
+      ...body
+    } = { name: `${name.slice(0, 113)}, copy`, ...rest };
     return this.create(body as unknown as FormulaBody);
   }
 
   private async rowOf(id: string, em: EntityManager = this.em): Promise<FormulaRow> {
     const row = await em.findOne(FormulaRow, { id, deletedAt: null }, { populate: ['lines'] });
-    if (!row) throw new Failure('not-found', 'There is no formula of this id. It may have been deleted; look in the list of formulas.');
+    if (!row)
+      throw new Failure(
+        'not-found',
+        'There is no formula of this id. It may have been deleted; look in the list of formulas.',
+      );
     return row;
   }
 
   private refuseOlder(row: FormulaRow, version: number): void {
     if (version === row.version) return;
-    throw new Failure('conflict', `Nothing was overwritten. This formula was saved as version ${row.version} somewhere else; you changed version ${version}. Take that version, keep yours as a copy, or save yours over it.`, { current: viewOfFormula(row) });
+    throw new Failure(
+      'conflict',
+      `Nothing was overwritten. This formula was saved as version ${row.version} somewhere else; you changed version ${version}. Take that version, keep yours as a copy, or save yours over it.`,
+      { current: viewOfFormula(row) },
+    );
   }
 
   private formulaOf(body: FormulaBody, base?: Formula): Formula {
     if (body.name.trim() === '') throw invalidInput([{ field: 'name', message: 'Give the formula a name.' }]);
     const errors = [...this.lineProblems(body.lines ?? []), ...repeatedIds(body.lines ?? [])];
     if (errors.length > 0) throw invalidInput(errors);
-    return formulaFromBody(body, (line) => ({ id: line.id ?? randomUUID(), ingredient: this.larder.find(line.ingredient) }), base);
+    return formulaFromBody(
+      body,
+      (line) => ({ id: line.id ?? randomUUID(), ingredient: this.larder.find(line.ingredient) }),
+      base,
+    );
   }
 
   private lineProblems(lines: readonly LineInput[]): FieldProblem[] {
     return lines.flatMap((line, i) => {
       const weighed = this.larder.weigh(line);
-      return weighed.kind === 'weighed' ? [] : [{ field: `lines[${i}].${weighed.field}`, message: weighed.message }];
+      return weighed.kind === 'weighed'
+        ? []
+        : [{ field: `lines[${i}].${weighed.field}`, message: weighed.message }];
     });
   }
 
   private writeLines(row: FormulaRow, formula: Formula): void {
-    formula.lines.forEach((line, position) => row.lines.add(this.em.create(FormulaLineRow, { formula: row, ...lineToColumns(line, position) })));
+    formula.lines.forEach((line, position) =>
+      row.lines.add(this.em.create(FormulaLineRow, { formula: row, ...lineToColumns(line, position) })),
+    );
   }
 }
 

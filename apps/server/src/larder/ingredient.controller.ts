@@ -6,7 +6,19 @@ import { LarderService } from './larder.service.js';
 
 function viewOf(ingredient: Ingredient): IngredientView {
   const { id, name, otherNames, shelf, role, per100, measures, contains, askFor, source } = ingredient;
-  return { id, name, otherNames, shelf, role, composition: per100, unnamed: unnamedRemainder(per100), measures, contains, askFor, source };
+  return {
+    id,
+    name,
+    otherNames,
+    shelf,
+    role,
+    composition: per100,
+    unnamed: unnamedRemainder(per100),
+    measures,
+    contains,
+    askFor,
+    source,
+  };
 }
 
 @ApiTags('larder')

@@ -1,5 +1,13 @@
 import { PotLineInput } from '@alterum/contract';
-import { gramsOf, type Ingredient, ingredientById, larderTable, LARGEST_LINE_G, searchIngredients, unitOf } from '@alterum/core';
+import {
+  gramsOf,
+  type Ingredient,
+  ingredientById,
+  larderTable,
+  LARGEST_LINE_G,
+  searchIngredients,
+  unitOf,
+} from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { Failure } from '../platform/failure.js';
 
@@ -19,7 +27,8 @@ export class LarderService {
 
   read(id: string): Ingredient {
     const found = this.find(id);
-    if (!found) throw new Failure('not-found', `The larder has no “${id}”. Search it with /api/ingredients?search=.`);
+    if (!found)
+      throw new Failure('not-found', `The larder has no “${id}”. Search it with /api/ingredients?search=.`);
     return found;
   }
 
@@ -30,11 +39,26 @@ export class LarderService {
   /** Grams of a line, or which of its fields is at fault. */
   weigh(line: Pick<PotLineInput, 'ingredient' | 'amount' | 'unit'>): Weighed {
     const ingredient = this.find(line.ingredient);
-    if (!ingredient) return { kind: 'refused', field: 'ingredient', message: `“${line.ingredient}” is not in the larder. Search it with /api/ingredients?search=.` };
+    if (!ingredient)
+      return {
+        kind: 'refused',
+        field: 'ingredient',
+        message: `“${line.ingredient}” is not in the larder. Search it with /api/ingredients?search=.`,
+      };
     const grams = gramsOf({ value: line.amount, unit: line.unit }, ingredient.measures);
     const unit = unitOf(line.unit).written[0];
-    if (grams === undefined) return { kind: 'refused', field: 'unit', message: `The weight of one ${unit} of ${ingredient.name.toLowerCase()} is not known. Give grams instead.` };
-    if (grams > LARGEST_LINE_G) return { kind: 'refused', field: 'amount', message: `That is ${(grams / 1000).toFixed(0)} kg of ${ingredient.name.toLowerCase()}. One line holds at most ${LARGEST_LINE_G / 1000} kg.` };
+    if (grams === undefined)
+      return {
+        kind: 'refused',
+        field: 'unit',
+        message: `The weight of one ${unit} of ${ingredient.name.toLowerCase()} is not known. Give grams instead.`,
+      };
+    if (grams > LARGEST_LINE_G)
+      return {
+        kind: 'refused',
+        field: 'amount',
+        message: `That is ${(grams / 1000).toFixed(0)} kg of ${ingredient.name.toLowerCase()}. One line holds at most ${LARGEST_LINE_G / 1000} kg.`,
+      };
     return { kind: 'weighed', ingredient, grams };
   }
 }

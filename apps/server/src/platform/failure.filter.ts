@@ -10,13 +10,24 @@ interface BodyParserError {
 function failureOf(error: unknown): Failure | undefined {
   if (error instanceof Failure) return error;
   const parser = (error as BodyParserError | undefined)?.type;
-  if (parser === 'entity.too.large') return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
-  if (parser === 'entity.parse.failed' || parser === 'encoding.unsupported' || parser === 'charset.unsupported') return new Failure('unreadable-body', 'Nothing was changed. The body must be JSON.');
+  if (parser === 'entity.too.large')
+    return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
+  if (
+    parser === 'entity.parse.failed' ||
+    parser === 'encoding.unsupported' ||
+    parser === 'charset.unsupported'
+  )
+    return new Failure('unreadable-body', 'Nothing was changed. The body must be JSON.');
   if (error instanceof HttpException) {
     const status = error.getStatus();
     if (status === 404) return new Failure('not-found', 'There is nothing at this address.');
-    if (status === 413) return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
-    if (status === 400) return new Failure('unreadable-body', 'Nothing was changed. The request could not be read; the body must be JSON.');
+    if (status === 413)
+      return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
+    if (status === 400)
+      return new Failure(
+        'unreadable-body',
+        'Nothing was changed. The request could not be read; the body must be JSON.',
+      );
   }
   return undefined;
 }
@@ -28,11 +39,15 @@ export class FailureFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost): void {
     const http = host.switchToHttp();
-    const request = http.getRequest<Request>(), response = http.getResponse<Response>();
+    const request = http.getRequest<Request>(),
+      response = http.getResponse<Response>();
     let failure = failureOf(error);
     if (!failure) {
       this.logger.error(error instanceof Error ? error.stack : String(error));
-      failure = new Failure('internal', 'The server failed. What was saved before is kept; try again in a moment.');
+      failure = new Failure(
+        'internal',
+        'The server failed. What was saved before is kept; try again in a moment.',
+      );
     }
     const problem = failure.toProblem(request.originalUrl);
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));

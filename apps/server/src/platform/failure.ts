@@ -16,9 +16,18 @@ export class Failure extends Error {
   }
 
   toProblem(instance: string): Problem {
-    return { type: `/problems/${this.kind}`, title: problemTypes[this.kind], status: problemStatus[this.kind], detail: this.detail, instance, ...this.extra };
+    return {
+      type: `/problems/${this.kind}`,
+      title: problemTypes[this.kind],
+      status: problemStatus[this.kind],
+      detail: this.detail,
+      instance,
+      ...this.extra,
+    };
   }
 }
 
 export const invalidInput = (errors: readonly FieldProblem[]): Failure =>
-  new Failure('invalid-input', `Nothing was changed. ${errors[0]?.message ?? 'Check what was sent.'}`, { errors });
+  new Failure('invalid-input', `Nothing was changed. ${errors[0]?.message ?? 'Check what was sent.'}`, {
+    errors,
+  });

@@ -17,13 +17,31 @@ const problemSchema = {
 
 /** Nest describes the routes, class-validator metadata the bodies, and every route may answer with a problem. */
 export function openApiDocument(app: INestApplication): OpenAPIObject {
-  const document = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Alterum').setDescription('Formulas, people, larder and predictions of a dairy-free kitchen. Errors are problem documents (RFC 9457).').setVersion('1').build());
-  const schemas = validationMetadatasToSchemas({ classTransformerMetadataStorage: defaultMetadataStorage, refPointerPrefix: '#/components/schemas/' });
-  document.components = { ...document.components, schemas: { ...document.components?.schemas, ...(schemas as Schemas), Problem: problemSchema } };
+  const document = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder()
+      .setTitle('Alterum')
+      .setDescription(
+        'Formulas, people, larder and predictions of a dairy-free kitchen. Errors are problem documents (RFC 9457).',
+      )
+      .setVersion('1')
+      .build(),
+  );
+  const schemas = validationMetadatasToSchemas({
+    classTransformerMetadataStorage: defaultMetadataStorage,
+    refPointerPrefix: '#/components/schemas/',
+  });
+  document.components = {
+    ...document.components,
+    schemas: { ...document.components?.schemas, ...(schemas as Schemas), Problem: problemSchema },
+  };
   for (const path of Object.values(document.paths)) {
     for (const operation of Object.values(path) as { responses?: Record<string, unknown> }[]) {
       if (!operation.responses) continue;
-      operation.responses['default'] = { description: 'A problem', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } };
+      operation.responses['default'] = {
+        description: 'A problem',
+        content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+      };
     }
   }
   return document;

@@ -12,27 +12,60 @@ test('the server says that it is well', async () => {
 });
 
 test('broken JSON, a body that is too large and an unknown address are problems too', async () => {
-  const broken = await server.ask().post('/api/formulas').set('content-type', 'application/json').send('{"name": ').expect(400);
+  const broken = await server
+    .ask()
+    .post('/api/formulas')
+    .set('content-type', 'application/json')
+    .send('{"name": ')
+    .expect(400);
   expect(problemOf(broken).type).toBe('/problems/unreadable-body');
-  const large = await server.ask().post('/api/formulas').send({ name: 'x', note: 'n'.repeat(1_200_000) }).expect(413);
+  const large = await server
+    .ask()
+    .post('/api/formulas')
+    .send({ name: 'x', note: 'n'.repeat(1_200_000) })
+    .expect(413);
   expect(problemOf(large).type).toBe('/problems/too-large');
   expect(problemOf(await server.ask().get('/api/nothing-here').expect(404)).type).toBe('/problems/not-found');
-  expect(problemOf(await server.ask().get('/api/formulas/no-such-id').expect(404)).type).toBe('/problems/not-found');
+  expect(problemOf(await server.ask().get('/api/formulas/no-such-id').expect(404)).type).toBe(
+    '/problems/not-found',
+  );
 });
 
 test('the larder is searched by name and other name, and one ingredient is read', async () => {
-  const found = (await server.ask().get('/api/ingredients?search=cornflour').expect(200)).body as IngredientView[];
+  const found = (await server.ask().get('/api/ingredients?search=cornflour').expect(200))
+    .body as IngredientView[];
   expect(found[0]).toMatchObject({ id: 'corn-starch', role: 'thickener', contains: ['maize'] });
-  expect(((await server.ask().get('/api/ingredients')).body as IngredientView[]).length).toBeGreaterThanOrEqual(90);
-  expect((await server.ask().get('/api/ingredients/tahini').expect(200)).body).toMatchObject({ contains: ['sesame'] });
-  expect(problemOf(await server.ask().get('/api/ingredients/moon-cheese').expect(404)).detail).toContain('moon-cheese');
+  expect(
+    ((await server.ask().get('/api/ingredients')).body as IngredientView[]).length,
+  ).toBeGreaterThanOrEqual(90);
+  expect((await server.ask().get('/api/ingredients/tahini').expect(200)).body).toMatchObject({
+    contains: ['sesame'],
+  });
+  expect(problemOf(await server.ask().get('/api/ingredients/moon-cheese').expect(404)).detail).toContain(
+    'moon-cheese',
+  );
 });
 
 test('the API describes itself, bodies and problems included', async () => {
-  const document = (await server.ask().get('/api/docs-json').expect(200)).body as { paths: Record<string, object>; components: { schemas: Record<string, { properties?: object; required?: string[] }> } };
-  for (const path of ['/api/health', '/api/ingredients', '/api/formulas', '/api/formulas/{id}', '/api/eaters', '/api/predict']) expect(Object.keys(document.paths)).toContain(path);
-  expect(document.components.schemas['FormulaUpdate']?.required).toEqual(expect.arrayContaining(['name', 'version']));
-  expect(Object.keys(document.components.schemas['PredictRequest']?.properties ?? {})).toEqual(expect.arrayContaining(['lines', 'process', 'serve']));
+  const document = (await server.ask().get('/api/docs-json').expect(200)).body as {
+    paths: Record<string, object>;
+    components: { schemas: Record<string, { properties?: object; required?: string[] }> };
+  };
+  for (const path of [
+    '/api/health',
+    '/api/ingredients',
+    '/api/formulas',
+    '/api/formulas/{id}',
+    '/api/eaters',
+    '/api/predict',
+  ])
+    expect(Object.keys(document.paths)).toContain(path);
+  expect(document.components.schemas['FormulaUpdate']?.required).toEqual(
+    expect.arrayContaining(['name', 'version']),
+  );
+  expect(Object.keys(document.components.schemas['PredictRequest']?.properties ?? {})).toEqual(
+    expect.arrayContaining(['lines', 'process', 'serve']),
+  );
   expect(document.components.schemas).toHaveProperty('Problem');
   await server.ask().get('/api/docs').expect(200);
 });

@@ -10,11 +10,17 @@ export function serveWebApp(app: NestExpressApplication, folder: string): boolea
   app.useStaticAssets(folder, {
     index: false,
     setHeaders: (response: Response, path: string) => {
-      response.setHeader('Cache-Control', path.includes(join('dist', 'assets')) ? 'public, max-age=31536000, immutable' : 'no-cache');
+      response.setHeader(
+        'Cache-Control',
+        path.includes(join('dist', 'assets')) ? 'public, max-age=31536000, immutable' : 'no-cache',
+      );
     },
   });
   app.use((request: Request, response: Response, next: NextFunction) => {
-    const wantsPage = (request.method === 'GET' || request.method === 'HEAD') && !/^\/api(\/|$)/.test(request.path) && !/\.[a-z0-9]+$/i.test(request.path);
+    const wantsPage =
+      (request.method === 'GET' || request.method === 'HEAD') &&
+      !/^\/api(\/|$)/.test(request.path) &&
+      !/\.[a-z0-9]+$/i.test(request.path);
     if (!wantsPage) return next();
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(page);

@@ -14,7 +14,12 @@ export function fieldProblems(errors: readonly ValidationError[], parent = ''): 
     const field = pathOf(parent, error.property);
     const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => ({
       field,
-      message: rule === 'whitelistValidation' ? `“${error.property}” is not a field that is known here; leave it out.` : rule === 'nestedValidation' ? `“${field}” must be an object with its fields.` : message,
+      message:
+        rule === 'whitelistValidation'
+          ? `“${error.property}” is not a field that is known here; leave it out.`
+          : rule === 'nestedValidation'
+            ? `“${field}” must be an object with its fields.`
+            : message,
     }));
     return [...own.slice(0, 1), ...fieldProblems(error.children ?? [], field)];
   });

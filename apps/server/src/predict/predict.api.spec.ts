@@ -15,7 +15,14 @@ const pot = {
     { ingredient: 'rapeseed-oil', amount: 1, unit: 'tbsp' },
     { ingredient: 'salt', amount: 0.5, unit: 'tsp' },
   ],
-  process: { maxTemperatureC: 93, holdMin: 4, heatingRateCPerMin: 5, blenderPower: 0.6, blendSeconds: 30, evaporatedG: 10 },
+  process: {
+    maxTemperatureC: 93,
+    holdMin: 4,
+    heatingRateCPerMin: 5,
+    blenderPower: 0.6,
+    blendSeconds: 30,
+    evaporatedG: 10,
+  },
   serve: { temperatureC: 75, storage: 'cool', days: 0 },
 };
 const ask = (body: object) => server.ask().post('/api/predict').send(body);
@@ -28,25 +35,45 @@ test('a pot is predicted with the same core as in the browser', async () => {
     return { ingredient, mass: grams(g), preparation: 'as-is', stage: 'start' };
   };
   const own = predict({
-    lines: [line('water', 240), line('tapioca-starch', 60 * 0.53), line('rapeseed-oil', 15 * 0.915), line('salt', 2.5 * 1.2)],
+    lines: [
+      line('water', 240),
+      line('tapioca-starch', 60 * 0.53),
+      line('rapeseed-oil', 15 * 0.915),
+      line('salt', 2.5 * 1.2),
+    ],
     process: { ...uncooked, ...pot.process },
     serving: { temperatureC: celsius(75), storage: 'cool', days: 0 },
   });
   expect(answer.viscosityMPaS.mid).toBeCloseTo(own.viscosity.mid, 6);
   expect(answer.pullLengthCm.mid).toBeCloseTo(own.pull.mid, 9);
-  expect(answer).toMatchObject({ thicknessClass: own.thicknessClass, massG: own.massG, fatPct: own.fat.mid, saltPct: own.salt.mid, pH: own.pH.mid });
+  expect(answer).toMatchObject({
+    thicknessClass: own.thicknessClass,
+    massG: own.massG,
+    fatPct: own.fat.mid,
+    saltPct: own.salt.mid,
+    pH: own.pH.mid,
+  });
 });
 
 test('every promised figure is there and in order', async () => {
   const answer = (await ask(pot).expect(200)).body as PredictResponse;
   expect(answer.massG).toBeCloseTo(240 + 31.8 + 13.725 + 3 - 10, 6);
-  for (const band of [answer.viscosityMPaS, answer.pullLengthCm]) expect(band.low < band.mid && band.mid < band.high).toBe(true);
+  for (const band of [answer.viscosityMPaS, answer.pullLengthCm])
+    expect(band.low < band.mid && band.mid < band.high).toBe(true);
   expect(answer.pullLengthCm.mid).toBeGreaterThan(8);
   expect(answer.umamiEucPct).toBeGreaterThanOrEqual(0);
   expect(answer.yieldStressPa).toBeGreaterThanOrEqual(0);
   const hot = answer.curve.map((point) => point.viscosityMPaS);
   expect(hot).toEqual([...hot].sort((a, b) => b - a));
-  expect(answer.contributions.map((entry) => entry.property)).toEqual(['fat', 'thickness', 'stretch', 'savoriness', 'salt', 'sourness', 'sweetness']);
+  expect(answer.contributions.map((entry) => entry.property)).toEqual([
+    'fat',
+    'thickness',
+    'stretch',
+    'savoriness',
+    'salt',
+    'sourness',
+    'sweetness',
+  ]);
 });
 
 test('the process and serving may be left out: nothing cooked, served warm', async () => {
@@ -58,7 +85,8 @@ test('the process and serving may be left out: nothing cooked, served warm', asy
 test('the thicker of two flour sauces is thicker here too, and a chilled one thicker still', async () => {
   const sauce = (flour: number, temperatureC: number) => ask({ lines: [{ ingredient: 'soya-drink-plain', amount: 240, unit: 'ml' }, { ingredient: 'wheat-flour', amount: flour, unit: 'g' }], process: { maxTemperatureC: 95, holdMin: 3 }, serve: { temperatureC } }); // prettier-ignore
   const [thin, thick, cold] = await Promise.all([sauce(12, 60), sauce(24, 60), sauce(24, 10)]);
-  const eta = (response: { body: unknown } | undefined) => (response?.body as PredictResponse).viscosityMPaS.mid;
+  const eta = (response: { body: unknown } | undefined) =>
+    (response?.body as PredictResponse).viscosityMPaS.mid;
   expect(eta(thick) / eta(thin)).toBeGreaterThan(3);
   expect(eta(cold)).toBeGreaterThan(1.5 * eta(thick));
 });
@@ -67,7 +95,11 @@ test.each([
   ['no lines', {}, 'lines'],
   ['an empty pot', { lines: [] }, 'lines'],
   ['an unknown ingredient', { lines: [{ ingredient: 'moon', amount: 1, unit: 'g' }] }, 'lines[0].ingredient'],
-  ['an unknown preparation', { lines: [{ ingredient: 'salt', amount: 1, unit: 'g', preparation: 'sung to' }] }, 'lines[0].preparation'],
+  [
+    'an unknown preparation',
+    { lines: [{ ingredient: 'salt', amount: 1, unit: 'g', preparation: 'sung to' }] },
+    'lines[0].preparation',
+  ],
   ['an unknown field', { lines: pot.lines, mood: 'good' }, 'mood'],
   ['a negative time', { lines: pot.lines, process: { holdMin: -1 } }, 'process.holdMin'],
 ])('%s is refused, naming the field', async (_case, body, field) => {

@@ -1,5 +1,14 @@
 import { completeProcess, type FieldProblem, PredictRequest, type PredictResponse } from '@alterum/contract';
-import { blankFormula, celsius, contributionsOf, grams, predict, type Recipe, type RecipeLine, uncooked } from '@alterum/core';
+import {
+  blankFormula,
+  celsius,
+  contributionsOf,
+  grams,
+  predict,
+  type Recipe,
+  type RecipeLine,
+  uncooked,
+} from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { invalidInput } from '../platform/failure.js';
@@ -34,21 +43,41 @@ export class PredictService {
       weepingPct: p.weeping,
       solidFatPct: p.solidFat,
       colourHex: p.colour.hex,
-      curve: p.curve.map(({ temperatureC, viscosity }) => ({ temperatureC, viscosityMPaS: viscosity.mid, low: viscosity.low, high: viscosity.high })),
+      curve: p.curve.map(({ temperatureC, viscosity }) => ({
+        temperatureC,
+        viscosityMPaS: viscosity.mid,
+        low: viscosity.low,
+        high: viscosity.high,
+      })),
       contributions: contributionsOf(recipe),
       flags: p.flags,
     };
   }
 
   private recipeOf(request: PredictRequest): Recipe {
-    const errors: FieldProblem[] = [], lines: RecipeLine[] = [];
+    const errors: FieldProblem[] = [],
+      lines: RecipeLine[] = [];
     request.lines.forEach((line, i) => {
       const weighed = this.larder.weigh(line);
-      if (weighed.kind === 'refused') errors.push({ field: `lines[${i}].${weighed.field}`, message: weighed.message });
-      else lines.push({ ingredient: weighed.ingredient, mass: grams(weighed.grams), preparation: line.preparation ?? 'as-is', stage: line.stage ?? 'start' });
+      if (weighed.kind === 'refused')
+        errors.push({ field: `lines[${i}].${weighed.field}`, message: weighed.message });
+      else
+        lines.push({
+          ingredient: weighed.ingredient,
+          mass: grams(weighed.grams),
+          preparation: line.preparation ?? 'as-is',
+          stage: line.stage ?? 'start',
+        });
     });
     if (errors.length > 0) throw invalidInput(errors);
-    const { temperatureC, storage, days } = { ...blankFormula.serve, ...Object.fromEntries(Object.entries(request.serve ?? {}).filter(([, value]) => value !== undefined)) };
-    return { lines, process: completeProcess(request.process, uncooked), serving: { temperatureC: celsius(temperatureC), storage, days } };
+    const { temperatureC, storage, days } = {
+      ...blankFormula.serve,
+      ...Object.fromEntries(Object.entries(request.serve ?? {}).filter(([, value]) => value !== undefined)),
+    };
+    return {
+      lines,
+      process: completeProcess(request.process, uncooked),
+      serving: { temperatureC: celsius(temperatureC), storage, days },
+    };
   }
 }

@@ -10,7 +10,8 @@ interface RawConnection {
 }
 
 /** Write-ahead log, a write acknowledged only once it is on the disk, and references that must hold. */
-const PRAGMAS = 'pragma journal_mode = wal; pragma synchronous = full; pragma busy_timeout = 5000; pragma foreign_keys = on;';
+const PRAGMAS =
+  'pragma journal_mode = wal; pragma synchronous = full; pragma busy_timeout = 5000; pragma foreign_keys = on;';
 
 /** `DATABASE_FILE` wins; a relative path is taken from the current directory. */
 export function databaseFile(): string {
@@ -33,7 +34,10 @@ export function ormConfig(dbName: string = databaseFile(), { snapshot = false } 
       min: 1,
       max: 1,
       // Runs for every raw connection, so a reopened one gets the same settings.
-      afterCreate: (connection: RawConnection, done: (error?: Error | null, connection?: RawConnection) => void) => {
+      afterCreate: (
+        connection: RawConnection,
+        done: (error?: Error | null, connection?: RawConnection) => void,
+      ) => {
         connection.exec(PRAGMAS);
         done(null, connection);
       },

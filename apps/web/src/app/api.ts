@@ -11,7 +11,9 @@ export class ApiProblem extends Error {
 /** The server did not answer at all. */
 export class Unreachable extends Error {
   constructor() {
-    super('The server does not answer. What you typed is kept in this browser and will be saved when it is back.');
+    super(
+      'The server does not answer. What you typed is kept in this browser and will be saved when it is back.',
+    );
     this.name = 'Unreachable';
   }
 }
@@ -39,7 +41,8 @@ type Body = Readonly<Record<string, unknown>> | object;
 
 export const api = {
   formulas: () => call<FormulaSummary[]>('GET', '/formulas'),
-  searchFormulas: (search: string) => call<FormulaSummary[]>('GET', `/formulas?search=${encodeURIComponent(search)}`),
+  searchFormulas: (search: string) =>
+    call<FormulaSummary[]>('GET', `/formulas?search=${encodeURIComponent(search)}`),
   formula: (id: string) => call<FormulaView>('GET', `/formulas/${id}`),
   createFormula: (body: Body) => call<FormulaView>('POST', '/formulas', body),
   updateFormula: (id: string, body: Body) => call<FormulaView>('PUT', `/formulas/${id}`, body),

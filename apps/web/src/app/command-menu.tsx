@@ -15,8 +15,10 @@ interface CommandMenuProps {
   readonly showShortcuts: () => void;
 }
 
-const item = 'flex min-h-10 items-center justify-between gap-3 rounded-md px-3 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim';
-const headings = '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft';
+const item =
+  'flex min-h-10 items-center justify-between gap-3 rounded-md px-3 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim';
+const headings =
+  '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft';
 
 /** Everything that can be found or done, by typing. */
 export function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
@@ -42,19 +44,33 @@ export function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
   return (
     <Dialog title="Find or do" close={close}>
       <Command label="Find or do" loop>
-        <Command.Input autoFocus placeholder="a formula, a place, something to do" className="h-11 w-full rounded-lg border-2 border-rim bg-glaze px-3" />
+        <Command.Input
+          autoFocus
+          placeholder="a formula, a place, something to do"
+          className="h-11 w-full rounded-lg border-2 border-rim bg-glaze px-3"
+        />
         <Command.List className={`mt-2 max-h-[56vh] overflow-auto ${headings}`}>
           <Command.Empty className="px-3 py-2">Nothing of that name.</Command.Empty>
           <Command.Group heading="Formulas">
             {formulas.map((formula) => (
-              <Command.Item key={formula.id} value={`${formula.name} ${formula.id}`} onSelect={go(`/bench/${formula.id}`)} className={item}>
+              <Command.Item
+                key={formula.id}
+                value={`${formula.name} ${formula.id}`}
+                onSelect={go(`/bench/${formula.id}`)}
+                className={item}
+              >
                 {formula.name} <span className="text-sm opacity-80">{familyNames[formula.family]}</span>
               </Command.Item>
             ))}
           </Command.Group>
           <Command.Group heading="Places">
             {['Bench', 'Formulas', 'Table', 'Larder'].map((place) => (
-              <Command.Item key={place} value={`go to ${place}`} onSelect={go(`/${place.toLowerCase()}`)} className={item}>
+              <Command.Item
+                key={place}
+                value={`go to ${place}`}
+                onSelect={go(`/${place.toLowerCase()}`)}
+                className={item}
+              >
                 {place}
               </Command.Item>
             ))}

@@ -2,11 +2,12 @@ import { Moon, Search, Sun } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigation } from 'react-router';
 import { SaveState } from '../bench/save-state';
-import { Notices } from './notices';
+import { useNotices } from './notices';
 import { isTyping } from './typing';
 import { useTheme } from './theme';
 
 const CommandMenu = lazy(() => import('./command-menu').then((module) => ({ default: module.CommandMenu })));
+const NoticeBoard = lazy(() => import('./notice-board'));
 const Shortcuts = lazy(() => import('./shortcuts').then((module) => ({ default: module.Shortcuts })));
 
 const places = [
@@ -23,7 +24,9 @@ function Places() {
         <NavLink
           key={to}
           to={to}
-          className={({ isActive }) => `flex items-center border-b-4 px-2.5 pt-1 font-semibold sm:px-3.5 ${isActive ? 'border-yolk' : 'border-transparent opacity-85 hover:opacity-100'}`}
+          className={({ isActive }) =>
+            `flex items-center border-b-4 px-2.5 pt-1 font-semibold sm:px-3.5 ${isActive ? 'border-yolk' : 'border-transparent opacity-85 hover:opacity-100'}`
+          }
         >
           {name}
         </NavLink>
@@ -55,24 +58,40 @@ function useOverlayKeys(open: (overlay: Overlay) => void): void {
 export function Shell() {
   const [overlay, setOverlay] = useState<Overlay>();
   const { theme, toggle } = useTheme();
+  const noticed = useNotices(({ notices }) => notices.length > 0);
   const busy = useNavigation().state !== 'idle';
   useOverlayKeys(setOverlay);
   return (
     <div className="flex min-h-dvh flex-col">
-      <a href="#place" className="sr-only focus:not-sr-only focus:absolute focus:left-2 focus:top-2 focus:z-50 focus:rounded focus:bg-yolk focus:p-2 focus:text-on-yolk">
+      <a
+        href="#place"
+        className="sr-only focus:not-sr-only focus:absolute focus:left-2 focus:top-2 focus:z-50 focus:rounded focus:bg-yolk focus:p-2 focus:text-on-yolk"
+      >
         Skip to the content
       </a>
       <header className="flex h-12 items-stretch gap-2 bg-rim px-3 text-on-rim sm:gap-5 sm:px-5">
-        <span className="hidden items-center font-display text-2xl font-extrabold tracking-tight sm:flex">alterum</span>
+        <span className="hidden items-center font-display text-2xl font-extrabold tracking-tight sm:flex">
+          alterum
+        </span>
         <Places />
         <div className="ml-auto flex shrink-0 items-center gap-1 sm:gap-3">
           <span aria-live="polite" className="text-sm">
             <SaveState />
           </span>
-          <button type="button" onClick={() => setOverlay('commands')} className="tap flex items-center gap-2 rounded-lg border border-current/40 px-2 text-sm md:px-3" aria-keyshortcuts="Control+K /">
+          <button
+            type="button"
+            onClick={() => setOverlay('commands')}
+            className="tap flex items-center gap-2 rounded-lg border border-current/40 px-2 text-sm md:px-3"
+            aria-keyshortcuts="Control+K /"
+          >
             <Search size={16} aria-hidden /> <span className="sr-only md:not-sr-only">Find or do</span>
           </button>
-          <button type="button" onClick={toggle} className="tap grid place-items-center rounded-lg" aria-label={theme === 'day' ? 'Night kitchen' : 'Day kitchen'}>
+          <button
+            type="button"
+            onClick={toggle}
+            className="tap grid place-items-center rounded-lg"
+            aria-label={theme === 'day' ? 'Night kitchen' : 'Day kitchen'}
+          >
             {theme === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
           </button>
         </div>
@@ -82,10 +101,12 @@ export function Shell() {
         <Outlet />
       </div>
       <Suspense fallback={null}>
-        {overlay === 'commands' && <CommandMenu close={() => setOverlay(undefined)} showShortcuts={() => setOverlay('shortcuts')} />}
+        {overlay === 'commands' && (
+          <CommandMenu close={() => setOverlay(undefined)} showShortcuts={() => setOverlay('shortcuts')} />
+        )}
         {overlay === 'shortcuts' && <Shortcuts close={() => setOverlay(undefined)} />}
       </Suspense>
-      <Notices />
+      <Suspense fallback={null}>{noticed && <NoticeBoard />}</Suspense>
     </div>
   );
 }

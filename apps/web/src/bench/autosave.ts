@@ -16,7 +16,8 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 let sending: Promise<void> | undefined;
 let failures = 0;
 
-const same = (a: Formula, b: Formula): boolean => JSON.stringify(formulaBodyOf(a)) === JSON.stringify(formulaBodyOf(b));
+const same = (a: Formula, b: Formula): boolean =>
+  JSON.stringify(formulaBodyOf(a)) === JSON.stringify(formulaBodyOf(b));
 
 const isDirty = (): boolean => {
   const { bench } = useBench.getState();
@@ -51,8 +52,10 @@ async function send(): Promise<void> {
 }
 
 function fail(error: unknown): void {
-  if (error instanceof ApiProblem && error.problem.status === 409) setSaving({ kind: 'conflict', theirs: error.problem.current as FormulaView });
-  else if (error instanceof ApiProblem && error.problem.status < 500) setSaving({ kind: 'refused', message: error.problem.errors?.[0]?.message ?? error.problem.detail });
+  if (error instanceof ApiProblem && error.problem.status === 409)
+    setSaving({ kind: 'conflict', theirs: error.problem.current as FormulaView });
+  else if (error instanceof ApiProblem && error.problem.status < 500)
+    setSaving({ kind: 'refused', message: error.problem.errors?.[0]?.message ?? error.problem.detail });
   else {
     setSaving({ kind: 'offline' });
     schedule(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)] ?? QUIET_MS);
@@ -69,15 +72,23 @@ export async function flush(): Promise<void> {
   await sending;
 }
 
+let keeping: ReturnType<typeof setTimeout> | undefined;
+
+/** Keeps the draft after the frame, so that it never delays the rails; once for all changes until then. */
+function keepSoon(): void {
+  keeping ??= setTimeout(() => {
+    keeping = undefined;
+    const { bench } = useBench.getState();
+    if (bench && isDirty())
+      void keepDraft(bench.id, { base: bench.version, content: formulaBodyOf(bench.history.formula) });
+  });
+}
+
 /** Watches the open formula: every change is kept in this browser at once and sent after a short quiet. */
 export function startAutosave(): () => void {
   const stop = useBench.subscribe(({ bench }, before) => {
     if (!bench || bench.history.formula === before.bench?.history.formula || !isDirty()) return;
-    // After the frame, so that keeping the draft never delays the rails.
-    setTimeout(() => {
-      const now = useBench.getState().bench;
-      if (now && isDirty()) void keepDraft(now.id, { base: now.version, content: formulaBodyOf(now.history.formula) });
-    });
+    keepSoon();
     if (useSaving.getState().saving.kind === 'conflict') return;
     setSaving({ kind: 'unsaved' });
     schedule(QUIET_MS);

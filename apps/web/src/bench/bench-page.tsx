@@ -6,7 +6,8 @@ import { rememberOpened } from '../app/last-opened';
 import { isTyping } from '../app/typing';
 import { flush, openFormula, startAutosave } from './autosave';
 import { redoOnBench, undoOnBench, useBench } from './bench-store';
-import { ConflictDialog } from './conflict-dialog';
+import { ChartPanel } from './chart-panel';
+import { ConflictGate } from './conflict-gate';
 import { focusAddIngredient } from './focus';
 import { LineList } from './line-list';
 import { PeopleStrip } from './people-strip';
@@ -14,7 +15,6 @@ import { ProcessStrip } from './process-strip';
 import { RailsPanel } from './rails-panel';
 import { setSaving } from './saving';
 import { TableFigures } from './table-figures';
-import { ThicknessChart } from './thickness-chart';
 import { TitleRow } from './title-row';
 
 interface BenchData {
@@ -35,8 +35,10 @@ export async function loader({ params }: LoaderFunctionArgs): Promise<BenchData>
 function useBenchKeys(): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const chord = event.ctrlKey || event.metaKey, key = event.key.toLowerCase();
-      const typingText = event.target instanceof HTMLInputElement && event.target.getAttribute('role') !== 'spinbutton';
+      const chord = event.ctrlKey || event.metaKey,
+        key = event.key.toLowerCase();
+      const typingText =
+        event.target instanceof HTMLInputElement && event.target.getAttribute('role') !== 'spinbutton';
       if (chord && !typingText && (key === 'z' || key === 'y')) {
         event.preventDefault();
         if (key === 'y' || event.shiftKey) redoOnBench();
@@ -69,19 +71,23 @@ export function Component() {
   }, [name]);
   if (!open) return null;
   return (
-    <main key={id} className="mx-auto flex w-full max-w-[1720px] flex-1 flex-col gap-2 px-3 py-2 sm:px-5 lg:h-[calc(100dvh-50px)] lg:min-h-[748px]" data-testid="bench">
+    <main
+      key={id}
+      className="mx-auto flex w-full max-w-[1720px] flex-1 flex-col gap-2 px-3 py-2 sm:px-5 lg:h-[calc(100dvh-50px)] lg:min-h-[748px]"
+      data-testid="bench"
+    >
       <TitleRow />
       <PeopleStrip eaters={eaters} />
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-2 md:grid-cols-2 lg:grid-cols-[minmax(0,1.06fr)_minmax(0,1.08fr)_minmax(0,0.86fr)]">
         <LineList />
         <RailsPanel />
         <div className="flex min-h-0 flex-col gap-2 md:col-span-2 lg:col-span-1">
-          <ThicknessChart />
+          <ChartPanel />
           <TableFigures />
         </div>
       </div>
       <ProcessStrip />
-      <ConflictDialog />
+      <ConflictGate />
     </main>
   );
 }

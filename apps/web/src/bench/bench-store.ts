@@ -1,5 +1,22 @@
 import type { FormulaView } from '@alterum/contract';
-import { advance, type Formula, type FormulaStep, type History, ingredientById, type LineProblem, predict, type Prediction, type Recipe, recipeOfFormula, redo, startHistory, undo } from '@alterum/core';
+import {
+  advance,
+  assemble,
+  type Formula,
+  type FormulaStep,
+  type History,
+  ingredientById,
+  type LineProblem,
+  type Mixture,
+  momentOf,
+  type PointPrediction,
+  predictMixture,
+  type Recipe,
+  recipeOfFormula,
+  redo,
+  startHistory,
+  undo,
+} from '@alterum/core';
 import { create } from 'zustand';
 
 /** What the core says of the formula as it stands. */
@@ -8,7 +25,9 @@ export interface Outcome {
   /** Lines of the recipe, in its order. */
   readonly lineIds: readonly string[];
   readonly problems: readonly LineProblem[];
-  readonly prediction: Prediction;
+  /** The pot after cooking; whoever draws a curve asks it. */
+  readonly mix: Mixture;
+  readonly prediction: PointPrediction;
 }
 
 interface BenchState {
@@ -17,15 +36,16 @@ interface BenchState {
   readonly version: number;
   readonly history: History;
   readonly outcome: Outcome;
-  /** The prediction before the last change; its beads and curve are drawn as ghosts. */
-  readonly ghost: Prediction | undefined;
+  /** What it was before the last change; its beads and curve are drawn as ghosts. */
+  readonly ghost: Outcome | undefined;
   /** Gesture of the last step, so that one drag keeps one ghost. */
   readonly gesture: string | undefined;
 }
 
 export function outcomeOf(formula: Formula): Outcome {
   const { recipe, lineIds, problems } = recipeOfFormula(formula, ingredientById);
-  return { recipe, lineIds, problems, prediction: predict(recipe) };
+  const mix = assemble(recipe);
+  return { recipe, lineIds, problems, mix, prediction: predictMixture(mix, momentOf(recipe)) };
 }
 
 /** Undefined until a formula is open. */
@@ -35,13 +55,26 @@ const current = (): BenchState | undefined => useBench.getState().bench;
 const put = (bench: BenchState): void => useBench.setState({ bench });
 
 export function openOnBench(view: Pick<FormulaView, 'id' | 'version'>, formula: Formula): void {
-  put({ id: view.id, version: view.version, history: startHistory(formula), outcome: outcomeOf(formula), ghost: undefined, gesture: undefined });
+  put({
+    id: view.id,
+    version: view.version,
+    history: startHistory(formula),
+    outcome: outcomeOf(formula),
+    ghost: undefined,
+    gesture: undefined,
+  });
 }
 
 function turn(bench: BenchState, history: History, gesture?: string): void {
   if (history === bench.history) return;
   const sameGesture = gesture !== undefined && gesture === bench.gesture;
-  put({ ...bench, history, outcome: outcomeOf(history.formula), ghost: sameGesture ? bench.ghost : bench.outcome.prediction, gesture });
+  put({
+    ...bench,
+    history,
+    outcome: outcomeOf(history.formula),
+    ghost: sameGesture ? bench.ghost : bench.outcome,
+    gesture,
+  });
 }
 
 /** Takes an edit; everything that is shown follows in the same frame. */
@@ -75,4 +108,4 @@ export function useBenchPart<T>(part: (bench: BenchState) => T): T {
 }
 
 export const useFormula = (): Formula => useBenchPart((bench) => bench.history.formula);
-export const usePrediction = (): Prediction => useBenchPart((bench) => bench.outcome.prediction);
+export const usePrediction = (): PointPrediction => useBenchPart((bench) => bench.outcome.prediction);

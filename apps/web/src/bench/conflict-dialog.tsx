@@ -6,7 +6,6 @@ import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { keepMineAsCopy, overwriteTheirs, takeTheirs } from './autosave';
 import { useFormula } from './bench-store';
-import { useSaving } from './saving';
 import { gramsText } from './number-text';
 
 const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
@@ -20,13 +19,23 @@ function useDifferences(theirs: FormulaView): readonly string[] {
     const other = theirs.lines.find((candidate) => candidate.id === line.id);
     if (!other) return [`${name(line.ingredient)}: only here`];
     const same = other.amount === line.amount.value && other.unit === line.amount.unit;
-    return same ? [] : [`${name(line.ingredient)}: ${said(line.amount.value, line.amount.unit)} here, ${said(other.amount, other.unit)} there`];
+    return same
+      ? []
+      : [
+          `${name(line.ingredient)}: ${said(line.amount.value, line.amount.unit)} here, ${said(other.amount, other.unit)} there`,
+        ];
   });
-  const onlyThere = theirs.lines.filter((line) => !mine.lines.some((candidate) => candidate.id === line.id)).map((line) => `${name(line.ingredient)}: only there`);
-  return [...(mine.name === theirs.name ? [] : [`name: “${mine.name}” here, “${theirs.name}” there`]), ...differences, ...onlyThere];
+  const onlyThere = theirs.lines
+    .filter((line) => !mine.lines.some((candidate) => candidate.id === line.id))
+    .map((line) => `${name(line.ingredient)}: only there`);
+  return [
+    ...(mine.name === theirs.name ? [] : [`name: “${mine.name}” here, “${theirs.name}” there`]),
+    ...differences,
+    ...onlyThere,
+  ];
 }
 
-function Conflict({ theirs }: { readonly theirs: FormulaView }) {
+export default function ConflictDialog({ theirs }: { readonly theirs: FormulaView }) {
   const navigate = useNavigate();
   const differences = useDifferences(theirs);
   const copy = () => keepMineAsCopy().then((made) => made && navigate(`/bench/${made.id}`)).catch(sayFailure); // prettier-ignore
@@ -52,9 +61,4 @@ function Conflict({ theirs }: { readonly theirs: FormulaView }) {
       </div>
     </Dialog>
   );
-}
-
-export function ConflictDialog() {
-  const saving = useSaving((state) => state.saving);
-  return saving.kind === 'conflict' ? <Conflict theirs={saving.theirs} /> : null;
 }

@@ -1,17 +1,24 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { gramsOf, type Ingredient, kitchenMeasureOf, LARGEST_LINE_G, type Line, type Preparation, readAmount, roleNames, type Stage } from '@alterum/core';
-import { Ellipsis, GripVertical, Trash2 } from 'lucide-react';
-import { type KeyboardEvent, memo } from 'react';
-import { Menu, MenuChoice, MenuItem, MenuRule } from '../ui/menu';
+import {
+  gramsOf,
+  type Ingredient,
+  kitchenMeasureOf,
+  LARGEST_LINE_G,
+  type Line,
+  readAmount,
+  roleNames,
+} from '@alterum/core';
+import { Ellipsis, GripVertical } from 'lucide-react';
+import { type KeyboardEvent, lazy, memo, Suspense } from 'react';
+import { MenuOnDemand } from '../ui/on-demand';
 import { ScrubNumber } from '../ui/scrub-number';
-import { take } from './bench-store';
+import { take, useBench } from './bench-store';
 import { amountId } from './focus';
+import { preparationNames, stageNames } from './line-words';
 import { gramStep, gramsText } from './number-text';
 
-const preparationNames: Readonly<Record<Preparation, string>> = { 'as-is': 'as it is', soaked: 'soaked', boiled: 'boiled soft' };
-const stageNames: Readonly<Record<Stage, string>> = { start: 'from the start', slurry: 'cold slurry', roux: 'roux in fat', 'dry-hot': 'dry into hot', end: 'at the end' };
-const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) => Object.entries<string>(names).map(([value, label]) => ({ value: value as T, label }));
+const LineMenu = lazy(() => import('./line-menu'));
 
 export interface LineRowProps {
   readonly line: Line;
@@ -21,25 +28,45 @@ export interface LineRowProps {
   readonly focusNext: (line: string) => void;
 }
 
-function LineMenu({ line, name }: { readonly line: Line; readonly name: string }) {
+function MoreButton({ line, name }: { readonly line: Line; readonly name: string }) {
   const trigger = (
-    <button type="button" className="tap-coarse grid size-7 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink" aria-label={`More for ${name}`}>
+    <button
+      type="button"
+      className="tap-coarse grid size-7 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink"
+      aria-label={`More for ${name}`}
+    >
       <Ellipsis size={16} aria-hidden />
     </button>
   );
   return (
-    <Menu trigger={trigger}>
-      <MenuChoice label="Made ready" value={line.preparation} options={optionsOf(preparationNames)} onChange={(preparation) => take({ step: 'set-preparation', line: line.id, preparation })} />
-      <MenuChoice label="Goes in" value={line.stage} options={optionsOf(stageNames)} onChange={(stage) => take({ step: 'set-stage', line: line.id, stage })} />
-      <MenuRule />
-      <MenuItem onSelect={() => take({ step: 'remove-line', line: line.id })}>
-        <Trash2 size={16} aria-hidden /> Take out of the pot
-      </MenuItem>
-    </Menu>
+    <MenuOnDemand
+      trigger={trigger}
+      content={() => (
+        <Suspense fallback={null}>
+          <LineMenu line={line} />
+        </Suspense>
+      )}
+    />
   );
 }
 
-function AmountField({ line, ingredient, name, focusNext }: { readonly line: Line; readonly ingredient: Ingredient; readonly name: string; readonly focusNext: () => void }) {
+/** Grams of a line as they are in the store at this moment. */
+function gramsNow(id: string, ingredient: Ingredient): number | undefined {
+  const now = useBench.getState().bench?.history.formula.lines.find((line) => line.id === id);
+  return now && gramsOf(now.amount, ingredient.measures);
+}
+
+function AmountField({
+  line,
+  ingredient,
+  name,
+  focusNext,
+}: {
+  readonly line: Line;
+  readonly ingredient: Ingredient;
+  readonly name: string;
+  readonly focusNext: () => void;
+}) {
   const grams = gramsOf(line.amount, ingredient.measures) ?? 0;
   const measure = kitchenMeasureOf(line.amount, ingredient.measures);
   return (
@@ -47,16 +74,20 @@ function AmountField({ line, ingredient, name, focusNext }: { readonly line: Lin
       id={amountId(line.id)}
       label={`Amount of ${name}`}
       value={grams}
+      latest={() => gramsNow(line.id, ingredient) ?? grams}
       text={gramsText(grams)}
       spoken={`${gramsText(grams)} grams${measure ? `, ${measure}` : ''}`}
       max={LARGEST_LINE_G}
       step={gramStep}
-      onChange={(value, gesture) => take({ step: 'set-amount', line: line.id, amount: { value, unit: 'g' } }, gesture)}
+      onChange={(value, gesture) =>
+        take({ step: 'set-amount', line: line.id, amount: { value, unit: 'g' } }, gesture)
+      }
       onText={(text) => {
         const outcome = readAmount(text, ingredient.measures);
         if (outcome.kind === 'unreadable') return outcome;
         const same = outcome.amount.unit === line.amount.unit && outcome.amount.value === line.amount.value;
-        if (!same && (outcome.amount.unit !== 'g' || text !== gramsText(grams))) take({ step: 'set-amount', line: line.id, amount: outcome.amount });
+        if (!same && (outcome.amount.unit !== 'g' || text !== gramsText(grams)))
+          take({ step: 'set-amount', line: line.id, amount: outcome.amount });
         return { kind: 'value', value: outcome.grams };
       }}
       onEnter={focusNext}
@@ -66,13 +97,23 @@ function AmountField({ line, ingredient, name, focusNext }: { readonly line: Lin
 }
 
 function Made({ line }: { readonly line: Line }) {
-  const words = [line.preparation === 'as-is' ? '' : preparationNames[line.preparation], line.stage === 'start' ? '' : stageNames[line.stage]].filter(Boolean);
+  const words = [
+    line.preparation === 'as-is' ? '' : preparationNames[line.preparation],
+    line.stage === 'start' ? '' : stageNames[line.stage],
+  ].filter(Boolean);
   return words.length > 0 ? <span className="text-[13px] text-soft">{words.join(', ')}</span> : null;
 }
 
 /** One line of the pot: grip, name, how it goes in, kitchen measure, grams. Alt and an arrow move it. */
-export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, move, focusNext }: LineRowProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({ id: line.id });
+export const LineRow = memo(function LineRow({
+  line,
+  ingredient,
+  firstOfRole,
+  move,
+  focusNext,
+}: LineRowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
+    useSortable({ id: line.id });
   const name = ingredient?.name ?? line.ingredient;
   const onKeyDown = (event: KeyboardEvent) => {
     if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
@@ -85,22 +126,38 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
       style={{ transform: CSS.Translate.toString(transform), transition }}
       onKeyDown={onKeyDown}
       data-testid={`line-${line.ingredient}`}
-      className={`grid grid-cols-[62px_24px_minmax(0,1fr)_auto_auto_28px] items-center gap-x-1 py-px ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
+      className={`grid grid-cols-[24px_minmax(0,1fr)_auto_auto_28px] items-center gap-x-1 py-px @min-[370px]:grid-cols-[62px_24px_minmax(0,1fr)_auto_auto_28px] ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
     >
-      <span className="text-[13px] font-bold text-soft">{firstOfRole && roleNames[line.role]}</span>
-      <button type="button" ref={setActivatorNodeRef} {...attributes} {...listeners} aria-label={`Move ${name}`} className="grid h-7 w-6 touch-none place-items-center rounded text-soft/60 hover:text-ink">
+      <span
+        className={`text-[13px] font-bold text-soft ${firstOfRole ? '@max-[369px]:col-span-full' : '@max-[369px]:hidden'}`}
+      >
+        {firstOfRole && roleNames[line.role]}
+      </span>
+      <button
+        type="button"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${name}`}
+        className="grid h-7 w-6 touch-none place-items-center rounded text-soft/60 hover:text-ink"
+      >
         <GripVertical size={14} aria-hidden />
       </button>
       <span className="truncate" title={name}>
         {name} <Made line={line} />
       </span>
-      <span className="whitespace-nowrap pl-1 text-[13px] text-soft">{ingredient && kitchenMeasureOf(line.amount, ingredient.measures)}</span>
+      <span className="whitespace-nowrap pl-1 text-[13px] text-soft">
+        {ingredient && kitchenMeasureOf(line.amount, ingredient.measures)}
+      </span>
       <span className="flex items-baseline gap-0.5">
-        {ingredient ? <AmountField line={line} ingredient={ingredient} name={name} focusNext={() => focusNext(line.id)} /> : <span className="text-[13px] text-no">not in the larder</span>}
+        {ingredient ? (
+          <AmountField line={line} ingredient={ingredient} name={name} focusNext={() => focusNext(line.id)} />
+        ) : (
+          <span className="text-[13px] text-no">not in the larder</span>
+        )}
         <span className="text-sm text-soft">g</span>
       </span>
-      <LineMenu line={line} name={name} />
+      <MoreButton line={line} name={name} />
     </li>
   );
 });
-

@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import { take } from './bench-store';
+import { take, useBenchPart } from './bench-store';
 
 const LONGEST = 4000;
 
 /** What the cook wants to remember of this formula; taken when the field is left, or after a pause while typing. */
-export function NoteField({ note }: { readonly note: string }) {
+export function NoteField() {
+  const note = useBenchPart((bench) => bench.history.formula.note);
   const [gesture, setGesture] = useState('');
   return (
     <textarea

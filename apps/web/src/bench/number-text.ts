@@ -17,4 +17,6 @@ export function gramStep(g: number): number {
 
 /** A figure with a fixed number of digits, thousands set apart. */
 export const figure = (value: number, digits: number): string =>
-  value >= 1000 ? Math.round(Number(value.toPrecision(3))).toLocaleString('en-GB').replace(/,/g, '\u202f') : value.toFixed(digits);
+  value >= 1000
+    ? String(Math.round(Number(value.toPrecision(3)))).replace(/\B(?=(\d{3})+$)/g, '\u202f')
+    : value.toFixed(digits);

@@ -1,51 +1,53 @@
 import type { EaterView } from '@alterum/contract';
 import { type EaterVerdict, ingredientById, type Served, type Verdict, whoCanEat } from '@alterum/core';
 import { Ban, Check, CircleHelp } from 'lucide-react';
-import { useMemo } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
-import { Popover } from '../ui/popover';
-import { useBenchPart, useFormula } from './bench-store';
+import { PopoverOnDemand } from '../ui/on-demand';
+import { useFormula, usePrediction } from './bench-store';
 import { needText } from './need-text';
 
-const verdictWords: Readonly<Record<Verdict, string>> = { fits: 'nothing found against it', ask: 'ask', 'does-not': 'cannot eat' };
+const verdictWords: Readonly<Record<Verdict, string>> = {
+  fits: 'nothing found against it',
+  ask: 'ask',
+  'does-not': 'cannot eat',
+};
 
 function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
   const size = 24;
-  if (verdict === 'fits') return <Check size={size} strokeWidth={3} className="shrink-0 rounded-full border-2 border-yes p-0.5 text-yes" aria-hidden />;
-  if (verdict === 'ask') return <CircleHelp size={size} strokeWidth={2.5} className="shrink-0 text-ask" aria-hidden />;
+  if (verdict === 'fits')
+    return (
+      <Check
+        size={size}
+        strokeWidth={3}
+        className="shrink-0 rounded-full border-2 border-yes p-0.5 text-yes"
+        aria-hidden
+      />
+    );
+  if (verdict === 'ask')
+    return <CircleHelp size={size} strokeWidth={2.5} className="shrink-0 text-ask" aria-hidden />;
   return <Ban size={size} strokeWidth={3} className="shrink-0 text-no" aria-hidden />;
 }
 
-const verdictEdge: Readonly<Record<Verdict, string>> = { fits: 'border-hair', ask: 'border-dashed border-ask', 'does-not': 'border-no' };
-const verdictInk: Readonly<Record<Verdict, string>> = { fits: 'text-soft', ask: 'text-ask font-semibold', 'does-not': 'text-no font-semibold' };
+const verdictEdge: Readonly<Record<Verdict, string>> = {
+  fits: 'border-hair',
+  ask: 'border-dashed border-ask',
+  'does-not': 'border-no',
+};
+const verdictInk: Readonly<Record<Verdict, string>> = {
+  fits: 'text-soft',
+  ask: 'text-ask font-semibold',
+  'does-not': 'text-no font-semibold',
+};
 
-function Person({ eater, result }: { readonly eater: EaterView; readonly result: EaterVerdict }) {
-  const first = result.findings[0];
-  const reason = first ? first.reason : verdictWords[result.verdict];
-  const more = result.findings.length - 1;
-  const trigger = (
-    <button
-      type="button"
-      data-testid={`person-${eater.name}`}
-      data-verdict={result.verdict}
-      className={`plate flex min-w-0 flex-1 basis-44 items-center gap-2.5 border-2 px-2.5 py-1 text-left ${verdictEdge[result.verdict]}`}
-      aria-label={`${eater.name}: ${verdictWords[result.verdict]}. ${reason}`}
-    >
-      <VerdictMark verdict={result.verdict} />
-      <span className="min-w-0 flex-1 leading-tight">
-        <span className="block truncate">
-          <span className="font-display text-[15px] font-bold">{eater.name}</span> <span className="text-[13px] text-soft">{eater.needs.map(needText).join(', ') || 'no needs entered'}</span>
-        </span>
-        <span className={`block truncate text-[13px] ${verdictInk[result.verdict]}`}>
-          {result.verdict === 'does-not' && 'cannot eat: '}
-          {reason}
-          {more > 0 && ` and ${more} more`}
-        </span>
-      </span>
-    </button>
-  );
+interface PersonProps {
+  readonly eater: EaterView;
+  readonly result: EaterVerdict;
+}
+
+function Reasons({ eater, result }: PersonProps) {
   return (
-    <Popover trigger={trigger} label={`${eater.name} and this formula`}>
+    <>
       <h3 className="text-base">
         {eater.name}: {verdictWords[result.verdict]}
       </h3>
@@ -57,27 +59,70 @@ function Person({ eater, result }: { readonly eater: EaterView; readonly result:
         ))}
       </ul>
       <p className="text-sm text-soft">
-        {result.checked === 0 ? 'No needs are entered, so nothing was checked.' : `${result.checked} ${result.checked === 1 ? 'need was' : 'needs were'} checked against the ingredients’ tables, not against the packs in this kitchen.`} Read the labels; for severe allergies ask a clinician, and the maker about traces.
+        {result.checked === 0
+          ? 'No needs are entered, so nothing was checked.'
+          : `${result.checked} ${result.checked === 1 ? 'need was' : 'needs were'} checked against the ingredients’ tables, not against the packs in this kitchen.`}{' '}
+        Read the labels; for severe allergies ask a clinician, and the maker about traces.
       </p>
       <p className="mt-2 text-sm">
         <Link className="font-semibold text-rim underline" to="/table">
           Change the needs at the Table
         </Link>
       </p>
-    </Popover>
+    </>
   );
 }
 
+const Person = memo(function Person({ eater, result }: PersonProps) {
+  const first = result.findings[0];
+  const reason = first ? first.reason : verdictWords[result.verdict];
+  const more = result.findings.length - 1;
+  const trigger = (
+    <button
+      type="button"
+      data-testid={`person-${eater.name}`}
+      data-verdict={result.verdict}
+      className={`plate flex min-w-0 flex-1 basis-36 max-sm:basis-full items-center gap-2.5 border-2 px-2.5 py-1 text-left ${verdictEdge[result.verdict]}`}
+      aria-label={`${eater.name}: ${verdictWords[result.verdict]}. ${reason}`}
+    >
+      <VerdictMark verdict={result.verdict} />
+      <span className="min-w-0 flex-1 leading-tight">
+        <span className="block truncate">
+          <span className="font-display text-[15px] font-bold">{eater.name}</span>{' '}
+          <span className="text-[13px] text-soft">
+            {eater.needs.map(needText).join(', ') || 'no needs entered'}
+          </span>
+        </span>
+        <span className={`block truncate text-[13px] ${verdictInk[result.verdict]}`}>
+          {result.verdict === 'does-not' && 'cannot eat: '}
+          {reason}
+          {more > 0 && ` and ${more} more`}
+        </span>
+      </span>
+    </button>
+  );
+  return (
+    <PopoverOnDemand
+      trigger={trigger}
+      label={`${eater.name} and this formula`}
+      content={() => <Reasons eater={eater} result={result} />}
+    />
+  );
+});
+
 /** Everybody who eats tonight: fits, ask or cannot, with the line and the reason. */
-export function PeopleStrip({ eaters }: { readonly eaters: readonly EaterView[] }) {
-  const { lines, portions } = useFormula();
-  const salt = useBenchPart((bench) => bench.outcome.prediction.salt);
-  const mass = useBenchPart((bench) => bench.outcome.prediction.massG);
+export const PeopleStrip = memo(function PeopleStrip({ eaters }: { readonly eaters: readonly EaterView[] }) {
+  const { lines, portions } = useDeferredValue(useFormula());
+  const { salt, massG: mass } = useDeferredValue(usePrediction());
   const tonight = useMemo(() => eaters.filter((eater) => eater.eatsTonight), [eaters]);
   const results = useMemo(() => {
     const perPortion = mass / 100 / portions;
     const served: Served = {
-      lines: lines.map((line) => ({ id: line.id, ingredient: ingredientById(line.ingredient), named: line.ingredient })),
+      lines: lines.map((line) => ({
+        id: line.id,
+        ingredient: ingredientById(line.ingredient),
+        named: line.ingredient,
+      })),
       saltPerPortion: { mid: salt.mid * perPortion, high: salt.high * perPortion },
     };
     return tonight.map((eater) => whoCanEat(eater, served));
@@ -100,4 +145,4 @@ export function PeopleStrip({ eaters }: { readonly eaters: readonly EaterView[] 
       })}
     </section>
   );
-}
+});

@@ -1,8 +1,8 @@
 import { ingredientById, type Line, type Process, type Serve, type Storage } from '@alterum/core';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Choice } from '../ui/choice';
 import { ScrubNumber } from '../ui/scrub-number';
-import { take, useFormula } from './bench-store';
+import { take, useBenchPart } from './bench-store';
 
 /** Kitchen blenders by the power the model gives them. @source engine notes E-1 */
 const blenders = [
@@ -23,11 +23,17 @@ const storages: readonly { readonly value: Storage; readonly label: string }[] =
 ];
 
 const nearest = <T extends string>(options: readonly { readonly value: T }[], value: number): T =>
-  options.reduce((best, option) => (Math.abs(Number(option.value) - value) < Math.abs(Number(best.value) - value) ? option : best)).value;
+  options.reduce((best, option) =>
+    Math.abs(Number(option.value) - value) < Math.abs(Number(best.value) - value) ? option : best,
+  ).value;
 
 function Cell({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (
-    <div role="group" aria-label={name} className="min-w-0 border-hair px-3 py-1 max-lg:border-b lg:border-l lg:first:border-l-0">
+    <div
+      role="group"
+      aria-label={name}
+      className="min-w-0 border-hair px-3 py-1 max-lg:border-b lg:border-l lg:first:border-l-0"
+    >
       <div className="text-[13px] text-soft">{name}</div>
       <div className="flex flex-wrap items-baseline gap-x-1 font-semibold">{children}</div>
     </div>
@@ -48,35 +54,75 @@ function StripNumber({ label, unit, value, max, min = 0, step = 1, onChange }: N
   const text = String(Math.round(value * 10) / 10);
   return (
     <span className="whitespace-nowrap">
-      <ScrubNumber label={label} value={value} text={text} spoken={`${text} ${unit}`} min={min} max={max} step={() => step} onChange={onChange} className="h-6 w-[42px] pr-0.5 font-bold" /> {unit}
+      <ScrubNumber
+        label={label}
+        value={value}
+        text={text}
+        spoken={`${text} ${unit}`}
+        min={min}
+        max={max}
+        step={() => step}
+        onChange={onChange}
+        className="h-6 w-[42px] pr-0.5 font-bold"
+      />{' '}
+      {unit}
     </span>
   );
 }
 
-const setProcess = (process: Partial<Process>, gesture?: string) => take({ step: 'set-process', process }, gesture);
+const setProcess = (process: Partial<Process>, gesture?: string) =>
+  take({ step: 'set-process', process }, gesture);
 const setServe = (serve: Partial<Serve>, gesture?: string) => take({ step: 'set-serve', serve }, gesture);
 
 function madeReady(lines: readonly Line[]): string {
-  const names = (preparation: Line['preparation']) => lines.filter((line) => line.preparation === preparation).map((line) => ingredientById(line.ingredient)?.name.split(',')[0]?.toLowerCase() ?? line.ingredient);
-  const soaked = names('soaked'), boiled = names('boiled');
-  return [boiled.length > 0 ? `boil ${boiled.join(', ')}` : '', soaked.length > 0 ? `soak ${soaked.join(', ')}` : ''].filter(Boolean).join('; ') || 'nothing ahead';
+  const names = (preparation: Line['preparation']) =>
+    lines
+      .filter((line) => line.preparation === preparation)
+      .map((line) => ingredientById(line.ingredient)?.name.split(',')[0]?.toLowerCase() ?? line.ingredient);
+  const soaked = names('soaked'),
+    boiled = names('boiled');
+  return (
+    [
+      boiled.length > 0 ? `boil ${boiled.join(', ')}` : '',
+      soaked.length > 0 ? `soak ${soaked.join(', ')}` : '',
+    ]
+      .filter(Boolean)
+      .join('; ') || 'nothing ahead'
+  );
 }
 
 /** What is done to the pot, from the chopping board to the table. */
-export function ProcessStrip() {
-  const { process, serve, lines } = useFormula();
+export const ProcessStrip = memo(function ProcessStrip() {
+  const process = useBenchPart((bench) => bench.history.formula.process);
+  const serve = useBenchPart((bench) => bench.history.formula.serve);
+  const ahead = useBenchPart((bench) => madeReady(bench.history.formula.lines));
   return (
-    <section className="plate grid grid-cols-1 py-1 sm:grid-cols-2 lg:flex lg:flex-nowrap lg:justify-between" aria-label="Process">
+    <section
+      className="plate grid grid-cols-1 py-1 sm:grid-cols-2 lg:flex lg:flex-nowrap lg:justify-between"
+      aria-label="Process"
+    >
       <Cell name="Ahead">
-        <span className="truncate lg:max-w-52" title={madeReady(lines)}>
-          {madeReady(lines)}
+        <span className="truncate lg:max-w-52" title={ahead}>
+          {ahead}
         </span>
       </Cell>
       <Cell name="Blend">
-        <Choice label="Blender" value={nearest(blenders, process.blenderPower)} options={blenders} onChange={(value) => setProcess({ blenderPower: Number(value) })} />
+        <Choice
+          label="Blender"
+          value={nearest(blenders, process.blenderPower)}
+          options={blenders}
+          onChange={(value) => setProcess({ blenderPower: Number(value) })}
+        />
         {process.blenderPower > 0 && (
           <>
-            <StripNumber label="Blending time" unit="s" value={process.blendSeconds} max={1800} step={10} onChange={(blendSeconds, gesture) => setProcess({ blendSeconds }, gesture)} />
+            <StripNumber
+              label="Blending time"
+              unit="s"
+              value={process.blendSeconds}
+              max={1800}
+              step={10}
+              onChange={(blendSeconds, gesture) => setProcess({ blendSeconds }, gesture)}
+            />
             <Choice
               label="Blended before or after cooking"
               value={process.blendedAfterCooking ? 'after' : 'before'}
@@ -87,18 +133,64 @@ export function ProcessStrip() {
         )}
       </Cell>
       <Cell name="Cook">
-        <StripNumber label="Cook to" unit="°C" value={process.maxTemperatureC} max={130} onChange={(maxTemperatureC, gesture) => setProcess({ maxTemperatureC }, gesture)} />
-        <StripNumber label="Hold for" unit="min" value={process.holdMin} max={600} onChange={(holdMin, gesture) => setProcess({ holdMin }, gesture)} />
-        <Choice label="Heated" value={nearest(heating, process.heatingRateCPerMin)} options={heating} onChange={(value) => setProcess({ heatingRateCPerMin: Number(value) })} />
+        <StripNumber
+          label="Cook to"
+          unit="°C"
+          value={process.maxTemperatureC}
+          max={130}
+          onChange={(maxTemperatureC, gesture) => setProcess({ maxTemperatureC }, gesture)}
+        />
+        <StripNumber
+          label="Hold for"
+          unit="min"
+          value={process.holdMin}
+          max={600}
+          onChange={(holdMin, gesture) => setProcess({ holdMin }, gesture)}
+        />
+        <Choice
+          label="Heated"
+          value={nearest(heating, process.heatingRateCPerMin)}
+          options={heating}
+          onChange={(value) => setProcess({ heatingRateCPerMin: Number(value) })}
+        />
       </Cell>
       <Cell name="Boiled off">
-        <StripNumber label="Water boiled off" unit="g" value={process.evaporatedG} max={20_000} step={5} onChange={(evaporatedG, gesture) => setProcess({ evaporatedG }, gesture)} />
+        <StripNumber
+          label="Water boiled off"
+          unit="g"
+          value={process.evaporatedG}
+          max={20_000}
+          step={5}
+          onChange={(evaporatedG, gesture) => setProcess({ evaporatedG }, gesture)}
+        />
       </Cell>
       <Cell name="Serve">
-        <StripNumber label="Serve at" unit="°C" value={serve.temperatureC} min={-5} max={100} onChange={(temperatureC, gesture) => setServe({ temperatureC }, gesture)} />
-        <Choice label="Served" value={serve.storage} options={storages} onChange={(storage) => setServe({ storage, days: storage === 'cool' ? 0 : Math.max(serve.days, 1) })} />
-        {serve.storage !== 'cool' && <StripNumber label="Days in the fridge" unit={serve.days === 1 ? 'day' : 'days'} value={serve.days} max={30} onChange={(days, gesture) => setServe({ days }, gesture)} />}
+        <StripNumber
+          label="Serve at"
+          unit="°C"
+          value={serve.temperatureC}
+          min={-5}
+          max={100}
+          onChange={(temperatureC, gesture) => setServe({ temperatureC }, gesture)}
+        />
+        <Choice
+          label="Served"
+          value={serve.storage}
+          options={storages}
+          onChange={(storage) =>
+            setServe({ storage, days: storage === 'cool' ? 0 : Math.max(serve.days, 1) })
+          }
+        />
+        {serve.storage !== 'cool' && (
+          <StripNumber
+            label="Days in the fridge"
+            unit={serve.days === 1 ? 'day' : 'days'}
+            value={serve.days}
+            max={30}
+            onChange={(days, gesture) => setServe({ days }, gesture)}
+          />
+        )}
       </Cell>
     </section>
   );
-}
+});

@@ -1,6 +1,4 @@
 import { type Contribution, contributionsOf, ingredientById, type Rail } from '@alterum/core';
-import { useState } from 'react';
-import { Popover } from '../ui/popover';
 import { useBenchPart, usePrediction } from './bench-store';
 import { figure } from './number-text';
 
@@ -10,9 +8,12 @@ const SHOWN = 8;
 const laws: Readonly<Record<Rail['id'], string>> = {
   fat: 'Each line’s fat in 100 g of the finished batch; the parts add up.',
   salt: 'Each line’s salt in 100 g of the finished batch; the parts add up.',
-  thickness: 'How much thicker or thinner it is at serving temperature with a tenth more of each line. Thickeners strengthen each other (Loewe additivity) and particles crowd each other, so the parts do not add up.',
-  stretch: 'How the pull changes with a tenth more of each line. Root starch makes strands once there is enough of it in the water; water, fat and particles shorten them.',
-  savoriness: 'What a tenth more of each line adds. Glutamate and the nucleotides of mushrooms, tomato and yeast strengthen each other.',
+  thickness:
+    'How much thicker or thinner it is at serving temperature with a tenth more of each line. Thickeners strengthen each other (Loewe additivity) and particles crowd each other, so the parts do not add up.',
+  stretch:
+    'How the pull changes with a tenth more of each line. Root starch makes strands once there is enough of it in the water; water, fat and particles shorten them.',
+  savoriness:
+    'What a tenth more of each line adds. Glutamate and the nucleotides of mushrooms, tomato and yeast strengthen each other.',
   sourness: 'What a tenth more of each line changes, with the pH solved again.',
   sweetness: 'What a tenth more of each line changes.',
 };
@@ -24,7 +25,8 @@ function amountText(rail: Rail, { amount }: Contribution): string {
   return `${amount >= 0 ? '+' : '−'}${figure(Math.abs(amount), Math.max(rail.digits, 2))} ${rail.unit}`;
 }
 
-function Causes({ rail }: { readonly rail: Rail }) {
+/** Which lines hold a bead where it is, largest first, with the law and the doubt. */
+export default function RailCauses({ rail }: { readonly rail: Rail }) {
   const recipe = useBenchPart((bench) => bench.outcome.recipe);
   const prediction = usePrediction();
   const found = contributionsOf(recipe).find((entry) => entry.property === rail.id);
@@ -36,7 +38,8 @@ function Causes({ rail }: { readonly rail: Rail }) {
     <div className="text-sm">
       <h3 className="text-base">What holds {rail.name.toLowerCase()} there</h3>
       <p className="mt-0.5 text-soft">
-        {figure(band.mid, rail.digits)} {rail.unit}; eight times in ten between {figure(band.low, rail.digits)} and {figure(band.high, rail.digits)}. Term: {rail.term}.
+        {figure(band.mid, rail.digits)} {rail.unit}; eight times in ten between{' '}
+        {figure(band.low, rail.digits)} and {figure(band.high, rail.digits)}. Term: {rail.term}.
       </p>
       <ul className="my-2.5 space-y-1.5">
         {lines.map((line) => (
@@ -44,7 +47,10 @@ function Causes({ rail }: { readonly rail: Rail }) {
             <span className="truncate">{ingredientById(line.ingredient)?.name ?? line.ingredient}</span>
             <span className="font-semibold">{amountText(rail, line)}</span>
             <span className="col-span-2 h-1.5 rounded-full bg-track" aria-hidden>
-              <span className={`block h-full rounded-full ${line.amount < 0 ? 'bg-lit-edge' : 'bg-bead'}`} style={{ width: `${(100 * size(line)) / most}%` }} />
+              <span
+                className={`block h-full rounded-full ${line.amount < 0 ? 'bg-lit-edge' : 'bg-bead'}`}
+                style={{ width: `${(100 * size(line)) / most}%` }}
+              />
             </span>
           </li>
         ))}
@@ -52,20 +58,5 @@ function Causes({ rail }: { readonly rail: Rail }) {
       {lines.length === 0 && <p>Nothing is in the pot yet.</p>}
       <p className="text-soft">{laws[rail.id]}</p>
     </div>
-  );
-}
-
-/** The rail’s name; pressing it shows which lines hold the bead where it is, largest first. */
-export function RailCauses({ rail, minor }: { readonly rail: Rail; readonly minor: boolean }) {
-  const [open, setOpen] = useState(false);
-  const trigger = (
-    <button type="button" className={`rounded font-bold decoration-2 underline-offset-4 hover:underline ${minor ? 'min-h-6 text-[15px]' : 'min-h-6 text-[17px]'}`} aria-label={`${rail.name}: what holds it there`}>
-      {rail.name}
-    </button>
-  );
-  return (
-    <Popover trigger={trigger} label={`What holds ${rail.name.toLowerCase()} there`} open={open} onOpenChange={setOpen} side="left">
-      {open && <Causes rail={rail} />}
-    </Popover>
   );
 }

@@ -1,24 +1,47 @@
-import { placeOnRail, type Prediction, type Rail, type Standing, standingOf, type Brief, wordFor } from '@alterum/core';
+import {
+  placeOnRail,
+  type PointPrediction,
+  type Rail,
+  type Standing,
+  standingOf,
+  type Brief,
+  wordFor,
+} from '@alterum/core';
 import { memo } from 'react';
-import { RailCauses } from './rail-causes';
 import { figure } from './number-text';
+import { RailName } from './rail-name';
 
 interface RailViewProps {
   readonly rail: Rail;
-  readonly prediction: Prediction;
-  readonly ghost: Prediction | undefined;
+  readonly prediction: PointPrediction;
+  readonly ghost: PointPrediction | undefined;
   readonly brief: Brief;
   readonly minor: boolean;
 }
 
 /** A ghost closer than this share of the rail hides behind the bead. */
 const GHOST_APART = 0.006;
-const pct = (place: number): string => `${(place * 100).toFixed(2)}%`;
+const pct = (place: number): string => `${(place * 100).toFixed(1)}%`;
 
-const standingWords: Readonly<Record<Standing, string>> = { below: 'below the brief', above: 'above the brief', inside: 'in the brief', unlit: '' };
+const standingWords: Readonly<Record<Standing, string>> = {
+  below: 'below the brief',
+  above: 'above the brief',
+  inside: 'in the brief',
+  unlit: '',
+};
 
 /** The figure shown large: the word for thickness, the number for everything else. */
-function Reading({ rail, prediction, standing, minor }: { readonly rail: Rail; readonly prediction: Prediction; readonly standing: Standing; readonly minor: boolean }) {
+function Reading({
+  rail,
+  prediction,
+  standing,
+  minor,
+}: {
+  readonly rail: Rail;
+  readonly prediction: PointPrediction;
+  readonly standing: Standing;
+  readonly minor: boolean;
+}) {
   const { mid } = rail.value(prediction);
   const size = minor ? 'text-[15px]' : 'text-[22px] leading-6';
   const off = standing === 'below' || standing === 'above';
@@ -30,7 +53,10 @@ function Reading({ rail, prediction, standing, minor }: { readonly rail: Rail; r
           {standingWords[standing]}
         </span>
       )}
-      <output className={`font-display font-bold ${size} ${off ? 'text-no' : ''}`} data-testid={`figure-${rail.id}`}>
+      <output
+        className={`font-display font-bold ${size} ${off ? 'text-no' : ''}`}
+        data-testid={`figure-${rail.id}`}
+      >
         {rail.id === 'thickness' ? prediction.thicknessClass : figure(mid, rail.digits)}
         {rail.id !== 'thickness' && <span className="text-[15px] font-semibold"> {rail.unit}</span>}
       </output>
@@ -39,45 +65,70 @@ function Reading({ rail, prediction, standing, minor }: { readonly rail: Rail; r
 }
 
 function Bead({ rail, prediction, ghost, brief, minor }: RailViewProps) {
-  const band = rail.value(prediction), lit = brief[rail.id];
+  const band = rail.value(prediction),
+    lit = brief[rail.id];
   const place = (value: number) => placeOnRail(rail.scale, value);
-  const at = place(band.mid), low = place(band.low), high = place(band.high);
+  const at = place(band.mid),
+    low = place(band.low),
+    high = place(band.high);
   const before = ghost && place(rail.value(ghost).mid);
   return (
     <div className={`relative mx-2.5 ${minor ? 'h-4' : 'h-6'}`} aria-hidden>
-      <div className={`absolute inset-x-[-10px] top-1/2 -translate-y-1/2 rounded-full bg-track ${minor ? 'h-2' : 'h-3'}`} />
+      <div
+        className={`absolute inset-x-[-10px] top-1/2 -translate-y-1/2 rounded-full bg-track ${minor ? 'h-2' : 'h-3'}`}
+      />
       {rail.words.slice(1).map((entry) => (
-        <div key={entry.word} className="absolute top-1/2 h-2 w-px -translate-y-1/2 bg-soft/50" style={{ left: pct(place(entry.from)) }} />
+        <div
+          key={entry.word}
+          className="absolute top-1/2 h-2 w-px -translate-y-1/2 bg-soft/50"
+          style={{ left: pct(place(entry.from)) }}
+        />
       ))}
-      {lit && <div className={`absolute inset-y-[2px] rounded-full border-2 border-lit-edge bg-lit`} style={{ left: pct(place(lit.low)), width: pct(place(lit.high) - place(lit.low)) }} />}
-      <div className={`absolute top-1/2 -translate-y-1/2 rounded-full bg-doubt ${minor ? 'h-1.5' : 'h-2.5'}`} style={{ left: pct(low), width: pct(high - low), minWidth: 4 }} />
+      {lit && (
+        <div
+          className={`absolute inset-y-[2px] rounded-full border-2 border-lit-edge bg-lit`}
+          style={{ left: pct(place(lit.low)), width: pct(place(lit.high) - place(lit.low)) }}
+        />
+      )}
+      <div
+        className={`absolute top-1/2 -translate-y-1/2 rounded-full bg-doubt ${minor ? 'h-1.5' : 'h-2.5'}`}
+        style={{ left: pct(low), width: pct(high - low), minWidth: 4 }}
+      />
       {before !== undefined && Math.abs(before - at) > GHOST_APART && (
-        <div className={`absolute top-1/2 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-dashed border-soft ${minor ? 'size-3.5' : 'size-5'}`} style={{ left: pct(before) }} data-testid={`ghost-${rail.id}`} />
+        <div
+          className={`absolute top-1/2 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-dashed border-soft ${minor ? 'size-3.5' : 'size-5'}`}
+          style={{ left: pct(before) }}
+          data-testid={`ghost-${rail.id}`}
+        />
       )}
       <div
         className={`absolute top-1/2 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-glaze bg-bead shadow-[0_0_0_1.5px_var(--bead)] ${minor ? 'size-3.5' : 'size-5'}`}
         style={{ left: pct(at) }}
         data-testid={`bead-${rail.id}`}
-        data-place={at.toFixed(4)}
+        data-place={at.toFixed(3)}
       />
     </div>
   );
 }
 
-function Words({ rail }: { readonly rail: Rail }) {
+const Words = memo(function Words({ rail }: { readonly rail: Rail }) {
   const edges = [...rail.words.map((entry) => placeOnRail(rail.scale, entry.from)), 1];
   return (
     <div className="relative mx-2.5 h-4 text-[11.5px] leading-4 text-soft" aria-hidden>
       {rail.words.map((entry, i) => (
-        <span key={entry.word} className="absolute -translate-x-1/2 whitespace-nowrap" style={{ left: pct(((edges[i] ?? 0) + (edges[i + 1] ?? 1)) / 2) }}>
+        <span
+          key={entry.word}
+          className="absolute -translate-x-1/2 whitespace-nowrap"
+          style={{ left: pct(((edges[i] ?? 0) + (edges[i + 1] ?? 1)) / 2) }}
+        >
           {entry.word}
         </span>
       ))}
     </div>
   );
-}
+});
 
-function plainReading(rail: Rail, prediction: Prediction): string {
+function plainReading(rail: Rail, prediction: PointPrediction): string {
   const { mid, low, high } = rail.value(prediction);
   if (rail.id === 'thickness') return `${figure(mid, 0)} mPa·s`;
   return `${wordFor(rail, mid)}, ${figure(low, rail.digits)} to ${figure(high, rail.digits)}`;
@@ -91,7 +142,7 @@ export const RailView = memo(function RailView(props: RailViewProps) {
     <section aria-label={rail.name} data-testid={`rail-${rail.id}`} className={minor ? 'py-1' : 'py-1.5'}>
       <div className="flex items-baseline justify-between gap-3">
         <span className="flex min-w-0 items-baseline gap-2">
-          <RailCauses rail={rail} minor={minor} />
+          <RailName rail={rail} minor={minor} />
           <span className="truncate text-[13px] text-soft">{plainReading(rail, prediction)}</span>
         </span>
         <Reading rail={rail} prediction={prediction} standing={standing} minor={minor} />

@@ -12,4 +12,7 @@ export type Saving =
   | { readonly kind: 'conflict'; readonly theirs: FormulaView };
 
 export const useSaving = create<{ readonly saving: Saving }>()(() => ({ saving: { kind: 'nothing' } }));
-export const setSaving = (saving: Saving): void => useSaving.setState({ saving });
+export function setSaving(saving: Saving): void {
+  if (saving.kind === 'unsaved' && useSaving.getState().saving.kind === 'unsaved') return;
+  useSaving.setState({ saving });
+}

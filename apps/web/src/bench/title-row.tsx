@@ -1,15 +1,15 @@
 import { families, familyNames, type Family } from '@alterum/core';
-import { Copy, Ellipsis, FilePlus2, Redo2, Trash2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
-import { deleteFormula, duplicateFormula, newFormula } from '../formulas/formula-actions';
+import { Ellipsis, Redo2, Undo2 } from 'lucide-react';
+import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { Menu, MenuItem } from '../ui/menu';
+import { MenuOnDemand } from '../ui/on-demand';
 import { ScrubNumber } from '../ui/scrub-number';
-import { redoOnBench, take, undoOnBench, useBenchPart, useFormula, usePrediction } from './bench-store';
+import { redoOnBench, take, undoOnBench, useBenchPart } from './bench-store';
 import { Bowl } from './bowl';
-import { flush } from './autosave';
+import { NAME } from './focus';
+
+const FormulaMenu = lazy(() => import('./formula-menu'));
 
 const LONGEST_NAME = 120;
 const familyOptions = families.map((value: Family) => ({ value, label: familyNames[value] }));
@@ -23,7 +23,7 @@ function NameField({ name }: { readonly name: string }) {
   };
   return (
     <input
-      id="formula-name"
+      id={NAME}
       aria-label="Name of the formula"
       value={draft ?? name}
       maxLength={LONGEST_NAME}
@@ -38,47 +38,63 @@ function NameField({ name }: { readonly name: string }) {
   );
 }
 
-function FormulaMenu({ id }: { readonly id: string }) {
-  const navigate = useNavigate();
+function MoreButton({ id }: { readonly id: string }) {
+  const trigger = (
+    <Button aria-label="More for this formula">
+      <Ellipsis size={18} aria-hidden />
+    </Button>
+  );
   return (
-    <Menu
-      trigger={
-        <Button aria-label="More for this formula">
-          <Ellipsis size={18} aria-hidden />
-        </Button>
-      }
-    >
-      <MenuItem onSelect={() => void flush().then(() => newFormula(navigate))}>
-        <FilePlus2 size={16} aria-hidden /> New formula
-      </MenuItem>
-      <MenuItem onSelect={() => void flush().then(() => duplicateFormula(id, navigate))}>
-        <Copy size={16} aria-hidden /> Duplicate
-      </MenuItem>
-      <MenuItem onSelect={() => document.getElementById('formula-name')?.focus()}>Rename</MenuItem>
-      <MenuItem onSelect={() => void flush().then(() => deleteFormula(id, navigate))}>
-        <Trash2 size={16} aria-hidden /> Delete
-      </MenuItem>
-    </Menu>
+    <MenuOnDemand
+      trigger={trigger}
+      content={() => (
+        <Suspense fallback={null}>
+          <FormulaMenu id={id} />
+        </Suspense>
+      )}
+    />
   );
 }
 
+function FormulaBowl() {
+  const hex = useBenchPart((bench) => bench.outcome.prediction.colour.hex);
+  return <Bowl hex={useDeferredValue(hex)} />;
+}
+
 /** Name, kind, portions, and what can be done with the whole formula. */
-export function TitleRow() {
-  const { name, family, portions } = useFormula();
-  const { colour } = usePrediction();
+export const TitleRow = memo(function TitleRow() {
+  const name = useBenchPart((bench) => bench.history.formula.name);
+  const family = useBenchPart((bench) => bench.history.formula.family);
+  const portions = useBenchPart((bench) => bench.history.formula.portions);
   const id = useBenchPart((bench) => bench.id);
   const undoable = useBenchPart((bench) => bench.history.done.length > 0);
   const redoable = useBenchPart((bench) => bench.history.undone.length > 0);
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      <Bowl hex={colour.hex} />
+      <FormulaBowl />
       <div className="min-w-0 flex-1 basis-52">
         <h1 className="sr-only">{name}</h1>
         <NameField name={name} />
         <div className="flex flex-wrap items-baseline gap-x-1 text-sm text-soft">
-          <Choice label="Kind" value={family} options={familyOptions} onChange={(next) => take({ step: 'set-family', family: next })} className="max-w-[70vw] font-normal!" />
+          <Choice
+            label="Kind"
+            value={family}
+            options={familyOptions}
+            onChange={(next) => take({ step: 'set-family', family: next })}
+            className="max-w-[70vw] font-normal!"
+          />
           <span aria-hidden>·</span>
-          <ScrubNumber label="Portions" value={portions} text={String(portions)} spoken={`${portions} portions`} min={0.25} max={200} step={(n) => (n >= 2 ? 1 : 0.25)} onChange={(value, gesture) => take({ step: 'set-portions', portions: value }, gesture)} className="h-6 w-9 pr-0.5 font-semibold text-ink" />
+          <ScrubNumber
+            label="Portions"
+            value={portions}
+            text={String(portions)}
+            spoken={`${portions} portions`}
+            min={0.25}
+            max={200}
+            step={(n) => (n >= 2 ? 1 : 0.25)}
+            onChange={(value, gesture) => take({ step: 'set-portions', portions: value }, gesture)}
+            className="h-6 w-9 pr-0.5 font-semibold text-ink"
+          />
           <span>portions</span>
         </div>
       </div>
@@ -86,11 +102,16 @@ export function TitleRow() {
         <Button onClick={undoOnBench} disabled={!undoable} aria-label="Undo" aria-keyshortcuts="Control+Z">
           <Undo2 size={18} aria-hidden />
         </Button>
-        <Button onClick={redoOnBench} disabled={!redoable} aria-label="Redo" aria-keyshortcuts="Control+Shift+Z">
+        <Button
+          onClick={redoOnBench}
+          disabled={!redoable}
+          aria-label="Redo"
+          aria-keyshortcuts="Control+Shift+Z"
+        >
           <Redo2 size={18} aria-hidden />
         </Button>
-        <FormulaMenu id={id} />
+        <MoreButton id={id} />
       </div>
     </div>
   );
-}
+});

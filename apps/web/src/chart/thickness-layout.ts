@@ -22,14 +22,20 @@ export interface PlacedMarker extends Marker {
 }
 
 export interface ThicknessLayout {
-  readonly plot: { readonly left: number; readonly top: number; readonly right: number; readonly bottom: number };
+  readonly plot: {
+    readonly left: number;
+    readonly top: number;
+    readonly right: number;
+    readonly bottom: number;
+  };
   readonly words: readonly { readonly word: string; readonly top: number; readonly height: number }[];
   readonly band: string;
   readonly curve: string;
   readonly later: string;
   readonly ghost: string;
   readonly markers: readonly PlacedMarker[];
-  readonly lit: { readonly x: number; readonly y: number; readonly width: number; readonly height: number } | undefined;
+  readonly lit:
+    { readonly x: number; readonly y: number; readonly width: number; readonly height: number } | undefined;
   readonly ticks: readonly { readonly x: number; readonly text: string }[];
 }
 
@@ -56,40 +62,71 @@ const SPREADS_FROM = 20_000;
 /** Viscosity at a temperature, log-linear between the points of a curve. */
 export function viscosityAt(curve: readonly CurvePoint[], tC: number): number {
   const i = Math.max(0, Math.min(curve.length - 2, Math.floor((tC - CURVE_RANGE.from) / CURVE_RANGE.step)));
-  const a = curve[i], b = curve[i + 1];
+  const a = curve[i],
+    b = curve[i + 1];
   if (!a || !b) return a?.viscosity.mid ?? 1;
   const u = Math.max(0, Math.min(1, (tC - a.temperatureC) / (b.temperatureC - a.temperatureC)));
   return Math.exp((1 - u) * Math.log(a.viscosity.mid) + u * Math.log(b.viscosity.mid));
 }
 
 function domain(input: ThicknessInput): readonly [number, number] {
-  const values = [...input.curve, ...input.later, ...input.ghost].flatMap(({ viscosity }) => [viscosity.low, viscosity.high]);
-  const low = Math.min(...values, input.lit?.low ?? Infinity), high = Math.max(...values, input.lit?.high ?? 0);
+  const values = [...input.curve, ...input.later, ...input.ghost].flatMap(({ viscosity }) => [
+    viscosity.low,
+    viscosity.high,
+  ]);
+  const low = Math.min(...values, input.lit?.low ?? Infinity),
+    high = Math.max(...values, input.lit?.high ?? 0);
   return [Math.max(0.5, low / 1.6), Math.max(high * 1.6, 20)];
 }
 
 /** Everything the chart draws, in pixels: hot on the left, cold on the right, as the pot goes. */
 export function thicknessLayout(input: ThicknessInput, size: Size): ThicknessLayout {
-  const plot = { left: MARGIN.left, top: MARGIN.top, right: size.width - MARGIN.right, bottom: size.height - MARGIN.bottom };
+  const plot = {
+    left: MARGIN.left,
+    top: MARGIN.top,
+    right: size.width - MARGIN.right,
+    bottom: size.height - MARGIN.bottom,
+  };
   const x = scaleLinear([CURVE_RANGE.to, CURVE_RANGE.from], [plot.left, plot.right]);
   const [low, high] = domain(input);
   const y = scaleLog([low, high], [plot.bottom, plot.top]).clamp(true);
-  const path = line<CurvePoint>((p) => x(p.temperatureC), (p) => y(p.viscosity.mid)).curve(curveMonotoneX);
-  const doubt = area<CurvePoint>((p) => x(p.temperatureC), (p) => y(p.viscosity.low), (p) => y(p.viscosity.high)).curve(curveMonotoneX);
+  const path = line<CurvePoint>(
+    (p) => x(p.temperatureC),
+    (p) => y(p.viscosity.mid),
+  ).curve(curveMonotoneX);
+  const doubt = area<CurvePoint>(
+    (p) => x(p.temperatureC),
+    (p) => y(p.viscosity.low),
+    (p) => y(p.viscosity.high),
+  ).curve(curveMonotoneX);
   const falling = [...input.curve].reverse();
   const edges = [low, ...CLASS_EDGES.map((edge) => 10 ** edge), SPREADS_FROM, high];
   const words = WORDS.flatMap((word, i) => {
-    const from = Math.max(edges[i] ?? low, low), to = Math.min(edges[i + 1] ?? high, high);
+    const from = Math.max(edges[i] ?? low, low),
+      to = Math.min(edges[i + 1] ?? high, high);
     return to > from ? [{ word, top: y(to), height: y(from) - y(to) }] : [];
   });
   const markers = input.markers.map((marker): PlacedMarker => {
-    const viscosity = viscosityAt(input.curve, marker.temperatureC), at = x(marker.temperatureC), height = y(viscosity);
-    const label = plot.right - at > LABEL_WIDTH ? { x: at + 9, y: height + 15, anchor: 'start' as const } : { x: at - 9, y: height - 7, anchor: 'end' as const };
-    return { ...marker, x: at, y: height, viscosity, label: { ...label, y: Math.min(Math.max(label.y, plot.top + 10), plot.bottom - 4) } };
+    const viscosity = viscosityAt(input.curve, marker.temperatureC),
+      at = x(marker.temperatureC),
+      height = y(viscosity);
+    const label =
+      plot.right - at > LABEL_WIDTH
+        ? { x: at + 9, y: height + 15, anchor: 'start' as const }
+        : { x: at - 9, y: height - 7, anchor: 'end' as const };
+    return {
+      ...marker,
+      x: at,
+      y: height,
+      viscosity,
+      label: { ...label, y: Math.min(Math.max(label.y, plot.top + 10), plot.bottom - 4) },
+    };
   });
   const lit = input.lit && {
     x: x(Math.min(CURVE_RANGE.to, input.serveC + LIT_HALF_WIDTH)),
-    width: x(Math.max(CURVE_RANGE.from, input.serveC - LIT_HALF_WIDTH)) - x(Math.min(CURVE_RANGE.to, input.serveC + LIT_HALF_WIDTH)),
+    width:
+      x(Math.max(CURVE_RANGE.from, input.serveC - LIT_HALF_WIDTH)) -
+      x(Math.min(CURVE_RANGE.to, input.serveC + LIT_HALF_WIDTH)),
     y: y(input.lit.high),
     height: y(input.lit.low) - y(input.lit.high),
   };

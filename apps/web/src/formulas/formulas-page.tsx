@@ -1,10 +1,18 @@
 import type { EaterView, FormulaSummary, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
-import { familyNames, ingredientById, predict, recipeOfFormula, type Verdict, whoCanEat } from '@alterum/core';
+import { familyNames, ingredientById, type Verdict, whoCanEat } from '@alterum/core';
 import { Copy, FilePlus2, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
-import { Link, type LoaderFunctionArgs, useLoaderData, useNavigate, useRevalidator, useSearchParams } from 'react-router';
+import {
+  Link,
+  type LoaderFunctionArgs,
+  useLoaderData,
+  useNavigate,
+  useRevalidator,
+  useSearchParams,
+} from 'react-router';
 import { api } from '../app/api';
+import { outcomeOf } from '../bench/bench-store';
 import { Bowl } from '../bench/bowl';
 import { Button } from '../ui/button';
 import { deleteFormula, duplicateFormula, newFormula } from './formula-actions';
@@ -17,13 +25,18 @@ interface FormulasData {
 
 export async function loader({ request }: LoaderFunctionArgs): Promise<FormulasData> {
   const search = new URL(request.url).searchParams.get('search') ?? '';
-  const [summaries, eaters] = await Promise.all([search ? api.searchFormulas(search) : api.formulas(), api.eaters()]);
+  const [summaries, eaters] = await Promise.all([
+    search ? api.searchFormulas(search) : api.formulas(),
+    api.eaters(),
+  ]);
   const views = await Promise.all(summaries.map(({ id }) => api.formula(id)));
   return { summaries, views, eaters };
 }
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-const marks: Readonly<Record<Verdict, { readonly sign: string; readonly word: string; readonly ink: string }>> = {
+const marks: Readonly<
+  Record<Verdict, { readonly sign: string; readonly word: string; readonly ink: string }>
+> = {
   fits: { sign: '✓', word: 'nothing found', ink: 'text-yes' },
   ask: { sign: '?', word: 'ask', ink: 'text-ask' },
   'does-not': { sign: '✕', word: 'cannot', ink: 'text-no' },
@@ -31,41 +44,67 @@ const marks: Readonly<Record<Verdict, { readonly sign: string; readonly word: st
 
 function judge(view: FormulaView, eaters: readonly EaterView[]) {
   const formula = formulaOfContent(view);
-  const prediction = predict(recipeOfFormula(formula, ingredientById).recipe);
+  const { prediction } = outcomeOf(formula);
   const perPortion = prediction.massG / 100 / formula.portions;
   const served = {
-    lines: formula.lines.map((line) => ({ id: line.id, ingredient: ingredientById(line.ingredient), named: line.ingredient })),
+    lines: formula.lines.map((line) => ({
+      id: line.id,
+      ingredient: ingredientById(line.ingredient),
+      named: line.ingredient,
+    })),
     saltPerPortion: { mid: prediction.salt.mid * perPortion, high: prediction.salt.high * perPortion },
   };
-  return { prediction, people: eaters.filter((eater) => eater.eatsTonight).map((eater) => ({ eater, verdict: whoCanEat(eater, served).verdict })) };
+  return {
+    prediction,
+    people: eaters
+      .filter((eater) => eater.eatsTonight)
+      .map((eater) => ({ eater, verdict: whoCanEat(eater, served).verdict })),
+  };
 }
 
 function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eaters: readonly EaterView[] }) {
-  const navigate = useNavigate(), { revalidate } = useRevalidator();
+  const navigate = useNavigate(),
+    { revalidate } = useRevalidator();
   const { prediction, people } = useMemo(() => judge(view, eaters), [view, eaters]);
   return (
-    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 py-2.5 first:border-t-0" data-testid={`formula-${view.name}`}>
+    <li
+      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 py-2.5 first:border-t-0"
+      data-testid={`formula-${view.name}`}
+    >
       <Bowl hex={prediction.colour.hex} size={38} />
       <div className="min-w-0 flex-1 basis-56">
-        <Link to={`/bench/${view.id}`} className="font-display text-lg font-bold underline-offset-4 hover:underline">
+        <Link
+          to={`/bench/${view.id}`}
+          className="font-display text-lg font-bold underline-offset-4 hover:underline"
+        >
           {view.name}
         </Link>
         <p className="text-sm text-soft">
-          {familyNames[view.family]} · {view.portions} portions · {prediction.thicknessClass} at {view.serve.temperatureC} °C · {when.format(new Date(view.updatedAt))}
+          {familyNames[view.family]} · {view.portions} portions · {prediction.thicknessClass} at{' '}
+          {view.serve.temperatureC} °C · {when.format(new Date(view.updatedAt))}
         </p>
       </div>
       <ul className="flex flex-wrap gap-x-3 text-sm" aria-label="Who can eat">
         {people.map(({ eater, verdict }) => (
           <li key={eater.id} className={`font-semibold ${marks[verdict].ink}`}>
-            <span aria-hidden>{marks[verdict].sign}</span> {eater.name} <span className="sr-only">{marks[verdict].word}</span>
+            <span aria-hidden>{marks[verdict].sign}</span> {eater.name}{' '}
+            <span className="sr-only">{marks[verdict].word}</span>
           </li>
         ))}
       </ul>
       <div className="flex gap-1">
-        <Button look="bare" aria-label={`Duplicate ${view.name}`} onClick={() => void duplicateFormula(view.id, navigate)}>
+        <Button
+          look="bare"
+          aria-label={`Duplicate ${view.name}`}
+          onClick={() => void duplicateFormula(view.id, navigate)}
+        >
           <Copy size={17} aria-hidden />
         </Button>
-        <Button look="bare" aria-label={`Delete ${view.name}`} onClick={() => void deleteFormula(view.id, navigate).then(revalidate)}>
+        <Button
+          look="bare"
+          aria-label={`Delete ${view.name}`}
+          onClick={() => void deleteFormula(view.id, navigate).then(revalidate)}
+        >
           <Trash2 size={17} aria-hidden />
         </Button>
       </div>
@@ -91,7 +130,9 @@ export function Component() {
           aria-label="Search formulas"
           placeholder="name, kind or ingredient"
           defaultValue={search}
-          onChange={(event) => setParameters(event.target.value ? { search: event.target.value } : {}, { replace: true })}
+          onChange={(event) =>
+            setParameters(event.target.value ? { search: event.target.value } : {}, { replace: true })
+          }
           className="h-10 w-64 max-w-full rounded-lg border-2 border-rim bg-glaze px-3"
         />
         <Button look="yolk" onClick={() => void newFormula(navigate)}>
@@ -102,7 +143,13 @@ export function Component() {
         {views.map((view) => (
           <FormulaRow key={view.id} view={view} eaters={eaters} />
         ))}
-        {views.length === 0 && <li className="p-5">{search ? 'No formula holds these words. Try an ingredient, such as “parsnip”.' : 'There is no formula yet. Make a new one: choose what it has to be, then put the first ingredient in the pot.'}</li>}
+        {views.length === 0 && (
+          <li className="p-5">
+            {search
+              ? 'No formula holds these words. Try an ingredient, such as “parsnip”.'
+              : 'There is no formula yet. Make a new one: choose what it has to be, then put the first ingredient in the pot.'}
+          </li>
+        )}
       </ul>
     </main>
   );

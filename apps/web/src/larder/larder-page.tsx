@@ -1,4 +1,14 @@
-import { allergenOf, type Composition, type Ingredient, kitchenMeasure, larderTable, roleNames, searchIngredients, starchTotal, unnamedRemainder } from '@alterum/core';
+import {
+  allergenOf,
+  type Composition,
+  type Ingredient,
+  kitchenMeasure,
+  larderTable,
+  roleNames,
+  searchIngredients,
+  starchTotal,
+  unnamedRemainder,
+} from '@alterum/core';
 import { useEffect, useMemo, useState } from 'react';
 
 interface Part {
@@ -8,7 +18,10 @@ interface Part {
 
 /** Composition in kitchen words, largest first; what is absent from the tables is not shown as zero. */
 function partsOf(c: Composition): readonly Part[] {
-  const gums = Object.entries(c.gums ?? {}).map(([name, g]) => ({ name: name.replace(/([A-Z])/g, ' $1').toLowerCase(), g: g ?? 0 }));
+  const gums = Object.entries(c.gums ?? {}).map(([name, g]) => ({
+    name: name.replace(/([A-Z])/g, ' $1').toLowerCase(),
+    g: g ?? 0,
+  }));
   const acids = (c.citric ?? 0) + (c.acetic ?? 0) + (c.lactic ?? 0) + (c.malic ?? 0);
   const parts: Part[] = [
     { name: 'water', g: c.water ?? 0 }, { name: 'fat', g: c.fat ?? 0 }, { name: 'protein', g: c.protein ?? 0 }, { name: 'sugars', g: c.sugars ?? 0 },
@@ -21,7 +34,10 @@ function partsOf(c: Composition): readonly Part[] {
 const measures = (ingredient: Ingredient): string => {
   const { density, pieces } = ingredient.measures;
   const counted = Object.entries(pieces ?? {}).map(([unit, g]) => `one ${unit} ${g} g`);
-  const spooned = density === undefined ? [] : [`1 tbsp ${(density * 15).toFixed(1)} g`, `1 cup ${Math.round(density * 240)} g`];
+  const spooned =
+    density === undefined
+      ? []
+      : [`1 tbsp ${(density * 15).toFixed(1)} g`, `1 cup ${Math.round(density * 240)} g`];
   return [...counted, ...spooned].join(' · ');
 };
 
@@ -42,18 +58,31 @@ function IngredientCard({ ingredient }: { readonly ingredient: Ingredient }) {
             <span className="h-2 rounded-full bg-track" aria-hidden>
               <span className="block h-full rounded-full bg-bead" style={{ width: `${part.g}%` }} />
             </span>
-            <span className="text-right font-semibold">{part.g < 1 ? part.g.toFixed(2) : part.g.toFixed(1)} g</span>
+            <span className="text-right font-semibold">
+              {part.g < 1 ? part.g.toFixed(2) : part.g.toFixed(1)} g
+            </span>
           </li>
         ))}
       </ul>
       <h3 className="mt-3 text-base">Holds</h3>
-      <p>{ingredient.contains.length > 0 ? ingredient.contains.map((id) => allergenOf(id).name).join(', ') : 'none of the listed allergens by its nature'}</p>
-      {ingredient.askFor.length > 0 && <p className="text-ask">Read the label for {ingredient.askFor.map((id) => allergenOf(id).name).join(', ')}.</p>}
+      <p>
+        {ingredient.contains.length > 0
+          ? ingredient.contains.map((id) => allergenOf(id).name).join(', ')
+          : 'none of the listed allergens by its nature'}
+      </p>
+      {ingredient.askFor.length > 0 && (
+        <p className="text-ask">
+          Read the label for {ingredient.askFor.map((id) => allergenOf(id).name).join(', ')}.
+        </p>
+      )}
       <h3 className="mt-3 text-base">Measured</h3>
       <p>{measures(ingredient) || 'by weight only'}</p>
-      <p className="text-sm text-soft">100 g is {kitchenMeasure(100, ingredient.measures) ?? 'weighed only'}.</p>
+      <p className="text-sm text-soft">
+        100 g is {kitchenMeasure(100, ingredient.measures) ?? 'weighed only'}.
+      </p>
       <p className="mt-3 text-sm text-soft">
-        pH {ingredient.behaviour.pH.toFixed(1)}. Generic table figures, rounded; source {ingredient.source} in docs/sources.md. A pack’s own label comes first.
+        pH {ingredient.behaviour.pH.toFixed(1)}. Generic table figures, rounded; source {ingredient.source} in
+        docs/sources.md. A pack’s own label comes first.
       </p>
     </section>
   );
@@ -73,7 +102,14 @@ export function Component() {
       <div className="flex min-h-0 flex-col">
         <div className="flex flex-wrap items-center gap-3 pb-3">
           <h1 className="mr-auto text-2xl">Larder</h1>
-          <input type="search" aria-label="Search the larder" placeholder="name or other name" value={text} onChange={(event) => setText(event.target.value)} className="h-10 w-56 rounded-lg border-2 border-rim bg-glaze px-3" />
+          <input
+            type="search"
+            aria-label="Search the larder"
+            placeholder="name or other name"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            className="h-10 w-56 rounded-lg border-2 border-rim bg-glaze px-3"
+          />
         </div>
         <p className="pb-1 text-sm text-soft" role="status">
           {found.length} of {larderTable.length} ingredients
@@ -92,7 +128,11 @@ export function Component() {
               </button>
             </li>
           ))}
-          {found.length === 0 && <li className="p-3">The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.</li>}
+          {found.length === 0 && (
+            <li className="p-3">
+              The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
+            </li>
+          )}
         </ul>
       </div>
       {chosen && <IngredientCard ingredient={chosen} />}

@@ -6,11 +6,15 @@ interface Group {
   readonly ids: readonly AllergenId[];
 }
 
-const listNames: Readonly<Record<Law, string>> = { eu: 'The fourteen of the EU list', us: 'The nine of the US list' };
+const listNames: Readonly<Record<Law, string>> = {
+  eu: 'The fourteen of the EU list',
+  us: 'The nine of the US list',
+};
 
 /** The law's heads first, then the species under them, then what only the other list or this household names. */
 export function allergenGroups(law: Law): readonly Group[] {
-  const heads = headsOf(law), onList = allergensOn(law);
+  const heads = headsOf(law),
+    onList = allergensOn(law);
   const species = onList.filter((id) => !heads.includes(id));
   return [
     { label: listNames[law], ids: heads },

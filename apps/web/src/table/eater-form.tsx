@@ -20,16 +20,33 @@ const resolver = classValidatorResolver(EaterBody);
 
 /** Only the fields that belong to a need's kind are sent. */
 function cleaned(need: NeedInput): NeedInput {
-  if (need.kind === 'salt-limit') return { kind: need.kind, ...(need.gramsPerPortion === undefined ? {} : { gramsPerPortion: need.gramsPerPortion }) };
+  if (need.kind === 'salt-limit')
+    return {
+      kind: need.kind,
+      ...(need.gramsPerPortion === undefined ? {} : { gramsPerPortion: need.gramsPerPortion }),
+    };
   const strictness = need.strictness ?? 'allergy';
-  if (need.kind === 'ingredient') return { kind: need.kind, strictness, ...(need.ingredient ? { ingredient: need.ingredient } : {}) };
-  return { kind: need.kind, strictness, traces: strictness === 'allergy' && (need.traces ?? false), ...(need.allergen ? { allergen: need.allergen } : {}) };
+  if (need.kind === 'ingredient')
+    return { kind: need.kind, strictness, ...(need.ingredient ? { ingredient: need.ingredient } : {}) };
+  return {
+    kind: need.kind,
+    strictness,
+    traces: strictness === 'allergy' && (need.traces ?? false),
+    ...(need.allergen ? { allergen: need.allergen } : {}),
+  };
 }
 
 export function EaterForm({ eater, close, saved }: EaterFormProps) {
   const law = useLaw((state) => state.law);
   const [failure, setFailure] = useState<string>();
-  const form = useForm<EaterBody>({ resolver, defaultValues: { name: eater?.name ?? '', eatsTonight: eater?.eatsTonight ?? true, needs: (eater?.needs ?? []).map((need) => ({ ...need })) } });
+  const form = useForm<EaterBody>({
+    resolver,
+    defaultValues: {
+      name: eater?.name ?? '',
+      eatsTonight: eater?.eatsTonight ?? true,
+      needs: (eater?.needs ?? []).map((need) => ({ ...need })),
+    },
+  });
   const { fields, append, remove } = useFieldArray({ control: form.control, name: 'needs' });
   const { errors, isSubmitting } = form.formState;
   const submit: SubmitHandler<EaterBody> = async (values) => {
@@ -44,11 +61,19 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
     }
   };
   return (
-    <Dialog title={eater ? `${eater.name} at the table` : 'Somebody new at the table'} description="What they must avoid, and how strictly. Labels and clinicians come before anything computed here." close={close}>
+    <Dialog
+      title={eater ? `${eater.name} at the table` : 'Somebody new at the table'}
+      description="What they must avoid, and how strictly. Labels and clinicians come before anything computed here."
+      close={close}
+    >
       <form onSubmit={(event) => void form.handleSubmit(submit)(event)} noValidate>
         <label className="block pb-3">
           <span className="font-semibold">Name</span>
-          <input {...form.register('name')} className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-3" aria-invalid={errors.name !== undefined} />
+          <input
+            {...form.register('name')}
+            className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-3"
+            aria-invalid={errors.name !== undefined}
+          />
           {errors.name?.message && (
             <span role="alert" className="text-sm text-no">
               {errors.name.message}
@@ -58,15 +83,31 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
         <h3 className="text-base">Needs</h3>
         <ul>
           {fields.map((entry, index) => (
-            <NeedFields key={entry.id} index={index} law={law} control={form.control} register={form.register} errors={errors} remove={() => remove(index)} />
+            <NeedFields
+              key={entry.id}
+              index={index}
+              law={law}
+              control={form.control}
+              register={form.register}
+              errors={errors}
+              remove={() => remove(index)}
+            />
           ))}
         </ul>
         {fields.length === 0 && <p className="text-soft">Nothing to avoid so far.</p>}
         <div className="flex flex-wrap gap-2 py-3">
-          <Button onClick={() => append({ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: false })}>
+          <Button
+            onClick={() =>
+              append({ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: false })
+            }
+          >
             <Plus size={16} aria-hidden /> Allergen
           </Button>
-          <Button onClick={() => append({ kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' })}>
+          <Button
+            onClick={() =>
+              append({ kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' })
+            }
+          >
             <Plus size={16} aria-hidden /> Ingredient
           </Button>
           <Button onClick={() => append({ kind: 'salt-limit', gramsPerPortion: 1.5 })}>

@@ -34,26 +34,37 @@ function Strictness({ index, register }: Pick<NeedFieldsProps, 'index' | 'regist
 export function NeedFields({ index, law, control, register, errors, remove }: NeedFieldsProps) {
   const need = useWatch({ control, name: `needs.${index}` });
   const kind = need?.kind ?? 'allergen';
-  const trouble = Object.values(errors.needs?.[index] ?? {}).find((error): error is { message: string } => typeof (error as { message?: unknown }).message === 'string');
+  const trouble = Object.values(errors.needs?.[index] ?? {}).find(
+    (error): error is { message: string } => typeof (error as { message?: unknown }).message === 'string',
+  );
   return (
     <li className="border-t border-hair py-2 first:border-t-0">
       <div className="flex flex-wrap items-center gap-2">
         {kind === 'allergen' && (
           <>
-            <select aria-label="Allergen" {...register(`needs.${index}.allergen`)} className={`${field} flex-1`}>
+            <select
+              aria-label="Allergen"
+              {...register(`needs.${index}.allergen`)}
+              className={`${field} flex-1`}
+            >
               <AllergenOptions law={law} />
             </select>
             <Strictness index={index} register={register} />
             {need?.strictness === 'allergy' && (
               <label className="flex items-center gap-1.5 text-sm">
-                <input type="checkbox" className="size-5" {...register(`needs.${index}.traces`)} /> traces matter
+                <input type="checkbox" className="size-5" {...register(`needs.${index}.traces`)} /> traces
+                matter
               </label>
             )}
           </>
         )}
         {kind === 'ingredient' && (
           <>
-            <select aria-label="Ingredient" {...register(`needs.${index}.ingredient`)} className={`${field} flex-1`}>
+            <select
+              aria-label="Ingredient"
+              {...register(`needs.${index}.ingredient`)}
+              className={`${field} flex-1`}
+            >
               {larderTable.map((ingredient) => (
                 <option key={ingredient.id} value={ingredient.id} className="bg-glaze text-ink">
                   {ingredient.name}
@@ -66,7 +77,17 @@ export function NeedFields({ index, law, control, register, errors, remove }: Ne
         {kind === 'salt-limit' && (
           <label className="flex flex-1 items-center gap-2">
             At most
-            <input type="number" step="0.1" inputMode="decimal" aria-label="Salt limit" {...register(`needs.${index}.gramsPerPortion`, { setValueAs: (text: string | number) => (text === '' ? undefined : Number(text)) })} className={`${field} w-20`} />g salt a portion
+            <input
+              type="number"
+              step="0.1"
+              inputMode="decimal"
+              aria-label="Salt limit"
+              {...register(`needs.${index}.gramsPerPortion`, {
+                setValueAs: (text: string | number) => (text === '' ? undefined : Number(text)),
+              })}
+              className={`${field} w-20`}
+            />
+            g salt a portion
           </label>
         )}
         <Button look="bare" aria-label={`Remove need ${index + 1}`} onClick={remove}>

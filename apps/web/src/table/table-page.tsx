@@ -20,7 +20,9 @@ function ruledOut(eater: EaterView): number {
   return larderTable.filter((ingredient) =>
     eater.needs.some((need) => {
       if (need.kind === 'salt-limit' || need.strictness === 'dislike') return false;
-      return need.kind === 'ingredient' ? need.ingredient === ingredient.id : ingredient.contains.some((held) => covers(need.allergen, held) === 'covers');
+      return need.kind === 'ingredient'
+        ? need.ingredient === ingredient.id
+        : ingredient.contains.some((held) => covers(need.allergen, held) === 'covers');
     }),
   ).length;
 }
@@ -31,9 +33,14 @@ function Needs({ eater }: { readonly eater: EaterView }) {
     <ul className="space-y-0.5">
       {eater.needs.map((need, i) => (
         <li key={i}>
-          <b>{needText(need)}</b> {need.kind !== 'salt-limit' && need.strictness !== 'dislike' && <span className="text-soft">{strictnessNames[need.strictness]}</span>}
+          <b>{needText(need)}</b>{' '}
+          {need.kind !== 'salt-limit' && need.strictness !== 'dislike' && (
+            <span className="text-soft">{strictnessNames[need.strictness]}</span>
+          )}
           {need.kind === 'salt-limit' && <span className="text-soft">a portion</span>}
-          {need.kind === 'allergen' && allergenOf(need.allergen).note && <span className="text-sm text-soft"> ({allergenOf(need.allergen).note})</span>}
+          {need.kind === 'allergen' && allergenOf(need.allergen).note && (
+            <span className="text-sm text-soft"> ({allergenOf(need.allergen).note})</span>
+          )}
         </li>
       ))}
     </ul>
@@ -53,18 +60,30 @@ function EaterCard({ eater, edit, changed }: EaterCardProps) {
     try {
       await api.deleteEater(eater.id);
       changed();
-      show(`${eater.name} was taken from the table.`, { label: 'Undo', run: () => void api.restoreEater(eater.id).then(changed).catch(sayFailure) });
+      show(`${eater.name} was taken from the table.`, {
+        label: 'Undo',
+        run: () => void api.restoreEater(eater.id).then(changed).catch(sayFailure),
+      });
     } catch (error) {
       sayFailure(error);
     }
   };
   const out = ruledOut(eater);
   return (
-    <li className="grid grid-cols-[1fr_auto] gap-x-4 border-t border-hair px-4 py-3 first:border-t-0 sm:grid-cols-[9rem_1fr_auto]" data-testid={`eater-${eater.name}`}>
+    <li
+      className="grid grid-cols-[1fr_auto] gap-x-4 border-t border-hair px-4 py-3 first:border-t-0 sm:grid-cols-[9rem_1fr_auto]"
+      data-testid={`eater-${eater.name}`}
+    >
       <div>
         <h2 className="text-xl">{eater.name}</h2>
         <label className="flex min-h-8 items-center gap-2 text-sm">
-          <input type="checkbox" className="size-5 accent-(--rim)" checked={eater.eatsTonight} onChange={() => void toggle()} /> eats tonight
+          <input
+            type="checkbox"
+            className="size-5 accent-(--rim)"
+            checked={eater.eatsTonight}
+            onChange={() => void toggle()}
+          />{' '}
+          eats tonight
         </label>
       </div>
       <div className="max-sm:col-span-2 max-sm:row-start-2">
@@ -107,7 +126,14 @@ export function Component() {
       <div className="flex flex-wrap items-center gap-3 pb-3">
         <h1 className="mr-auto text-2xl">Table</h1>
         <label className="flex items-center gap-2 text-sm">
-          Packs here are labelled by the law of <Choice label="List of allergens on packs" value={law} options={lawOptions} onChange={choose} className="h-10 border-2 border-hair px-2" />
+          Packs here are labelled by the law of{' '}
+          <Choice
+            label="List of allergens on packs"
+            value={law}
+            options={lawOptions}
+            onChange={choose}
+            className="h-10 border-2 border-hair px-2"
+          />
         </label>
         <Button look="yolk" onClick={() => setEditing('new')}>
           <UserPlus size={18} aria-hidden /> Add a person
@@ -117,11 +143,19 @@ export function Component() {
         {eaters.map((eater) => (
           <EaterCard key={eater.id} eater={eater} edit={() => setEditing(eater)} changed={changed} />
         ))}
-        {eaters.length === 0 && <li className="p-5">Nobody is at the table yet. Add the people you cook for and what each must avoid; every formula is then checked against it.</li>}
+        {eaters.length === 0 && (
+          <li className="p-5">
+            Nobody is at the table yet. Add the people you cook for and what each must avoid; every formula is
+            then checked against it.
+          </li>
+        )}
       </ul>
       <p className="mt-3 max-w-3xl text-sm text-soft">
-        Allergens are checked against what is entered here and against the ingredients’ tables, never against the pack in your hand: read every label. This is no medical advice; a severe allergy is for a clinician, and “may contain” for the maker. People with one nut
-        allergy often react to a related nut (cashew with pistachio, walnut with pecan); lupin, pea and chickpea may matter to people with peanut allergy.
+        Allergens are checked against what is entered here and against the ingredients’ tables, never against
+        the pack in your hand: read every label. This is no medical advice; a severe allergy is for a
+        clinician, and “may contain” for the maker. People with one nut allergy often react to a related nut
+        (cashew with pistachio, walnut with pecan); lupin, pea and chickpea may matter to people with peanut
+        allergy.
       </p>
       {editing && (
         <EaterForm

@@ -13,5 +13,11 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 export function Button({ look = 'rim', className = '', type = 'button', ...rest }: ButtonProps) {
-  return <button type={type} className={`tap tap-coarse inline-flex items-center justify-center gap-2 whitespace-nowrap rounded-lg px-3 font-semibold ${looks[look]} ${className}`} {...rest} />;
+  return (
+    <button
+      type={type}
+      className={`tap tap-coarse inline-flex items-center justify-center gap-2 whitespace-nowrap rounded-lg px-3 font-semibold ${looks[look]} ${className}`}
+      {...rest}
+    />
+  );
 }

@@ -7,9 +7,20 @@ interface ChoiceProps<T extends string> {
 }
 
 /** A native choice: it works with every keyboard, thumb and screen reader as it is. */
-export function Choice<T extends string>({ label, value, options, onChange, className = '' }: ChoiceProps<T>) {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  className = '',
+}: ChoiceProps<T>) {
   return (
-    <select aria-label={label} value={value} onChange={(event) => onChange(event.target.value as T)} className={`rounded-md bg-transparent py-0.5 font-semibold hover:bg-dip ${className}`}>
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value as T)}
+      className={`rounded-md bg-transparent py-0.5 font-semibold hover:bg-dip ${className}`}
+    >
       {options.map((option) => (
         <option key={option.value} value={option.value} className="bg-glaze text-ink">
           {option.label}

@@ -4,15 +4,22 @@ import type { ReactNode } from 'react';
 
 interface MenuProps {
   readonly trigger: ReactNode;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
   readonly children: ReactNode;
 }
 
-export function Menu({ trigger, children }: MenuProps) {
+export function Menu({ trigger, children, open, onOpenChange }: MenuProps) {
   return (
-    <Radix.Root>
+    <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Trigger asChild>{trigger}</Radix.Trigger>
       <Radix.Portal>
-        <Radix.Content align="end" sideOffset={4} collisionPadding={8} className="plate z-40 max-h-[80vh] min-w-52 overflow-auto p-1.5 shadow-2xl">
+        <Radix.Content
+          align="end"
+          sideOffset={4}
+          collisionPadding={8}
+          className="plate z-40 max-h-[80vh] min-w-52 overflow-auto p-1.5 shadow-2xl"
+        >
           {children}
         </Radix.Content>
       </Radix.Portal>
@@ -20,9 +27,18 @@ export function Menu({ trigger, children }: MenuProps) {
   );
 }
 
-const item = 'flex min-h-9 cursor-default items-center gap-2 rounded-md px-2.5 outline-none data-[highlighted]:bg-rim data-[highlighted]:text-on-rim';
+const item =
+  'flex min-h-9 cursor-default items-center gap-2 rounded-md px-2.5 outline-none data-[highlighted]:bg-rim data-[highlighted]:text-on-rim';
 
-export function MenuItem({ onSelect, disabled = false, children }: { readonly onSelect: () => void; readonly disabled?: boolean; readonly children: ReactNode }) {
+export function MenuItem({
+  onSelect,
+  disabled = false,
+  children,
+}: {
+  readonly onSelect: () => void;
+  readonly disabled?: boolean;
+  readonly children: ReactNode;
+}) {
   return (
     <Radix.Item className={item} onSelect={onSelect} disabled={disabled}>
       {children}
@@ -42,7 +58,11 @@ export function MenuChoice<T extends string>({ label, value, options, onChange }
     <Radix.RadioGroup value={value} onValueChange={(next) => onChange(next as T)}>
       <Radix.Label className="px-2.5 pb-0.5 pt-1.5 text-xs font-bold text-soft">{label}</Radix.Label>
       {options.map((option) => (
-        <Radix.RadioItem key={option.value} value={option.value} className={`${item} pl-8 data-[state=checked]:font-semibold`}>
+        <Radix.RadioItem
+          key={option.value}
+          value={option.value}
+          className={`${item} pl-8 data-[state=checked]:font-semibold`}
+        >
           <Radix.ItemIndicator className="-ml-6">
             <Check size={16} aria-hidden />
           </Radix.ItemIndicator>

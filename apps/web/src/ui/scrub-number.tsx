@@ -1,10 +1,14 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 
-export type Reading = { readonly kind: 'value'; readonly value: number } | { readonly kind: 'unreadable'; readonly message: string };
+export type Reading =
+  | { readonly kind: 'value'; readonly value: number }
+  | { readonly kind: 'unreadable'; readonly message: string };
 
 interface ScrubNumberProps {
   readonly label: string;
   readonly value: number;
+  /** The value as it is now, where the field is drawn later than it changes; absent takes `value`. */
+  readonly latest?: () => number;
   /** How the value stands in the field when nobody types. */
   readonly text: string;
   /** Said to screen readers with the number. */
@@ -32,7 +36,9 @@ const BIG = 10;
 
 const plainNumber = (text: string): Reading => {
   const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) ? { kind: 'value', value } : { kind: 'unreadable', message: 'Type a number.' };
+  return text.trim() !== '' && Number.isFinite(value)
+    ? { kind: 'value', value }
+    : { kind: 'unreadable', message: 'Type a number.' };
 };
 
 let gestures = 0;
@@ -79,8 +85,9 @@ export function ScrubNumber(props: ScrubNumberProps) {
       if (event.altKey) return;
       event.preventDefault();
       if (pending.current !== undefined && !take(pending.current)) return;
-      const by = step(value) * (event.shiftKey ? BIG : 1) * (event.key === 'ArrowUp' ? 1 : -1);
-      onChange(rounded(value + by), gesture.current || newGesture());
+      const now = props.latest?.() ?? value;
+      const by = step(now) * (event.shiftKey ? BIG : 1) * (event.key === 'ArrowUp' ? 1 : -1);
+      onChange(rounded(now + by), gesture.current || newGesture());
     } else if (event.key === 'Enter') {
       event.preventDefault();
       if (pending.current === undefined || take(pending.current)) onEnter?.();
@@ -145,7 +152,10 @@ export function ScrubNumber(props: ScrubNumberProps) {
         className={`cursor-ew-resize rounded-md border border-transparent bg-transparent text-right hover:border-hair focus:cursor-text focus:bg-glaze ${trouble ? 'border-no!' : ''} ${className}`}
       />
       {trouble && (
-        <span role="alert" className="absolute right-0 top-full z-30 w-max max-w-64 rounded-md border-2 border-no bg-glaze px-2 py-1 text-sm text-no">
+        <span
+          role="alert"
+          className="absolute right-0 top-full z-30 w-max max-w-64 rounded-md border-2 border-no bg-glaze px-2 py-1 text-sm text-no"
+        >
           {trouble}
         </span>
       )}

@@ -1,5 +1,5 @@
 import type { Family } from '../formula/family.js';
-import type { Prediction } from '../predict/prediction.js';
+import type { PointPrediction } from '../predict/prediction.js';
 import { familyStretches } from './family.params.js';
 import { type RailId, railOf } from './rail.js';
 
@@ -17,7 +17,7 @@ export const briefOfFamily = (family: Family): Brief => familyStretches[family];
 export type Standing = 'below' | 'inside' | 'above' | 'unlit';
 
 /** Where the predicted middle stands against the lit stretch. */
-export function standingOf(brief: Brief, rail: RailId, prediction: Prediction): Standing {
+export function standingOf(brief: Brief, rail: RailId, prediction: PointPrediction): Standing {
   const stretch = brief[rail];
   if (!stretch) return 'unlit';
   const { mid } = railOf(rail).value(prediction);

@@ -1,9 +1,17 @@
-import type { Prediction } from '../predict/prediction.js';
+import type { PointPrediction } from '../predict/prediction.js';
 import { type Band } from '../predict/uncertainty/band.js';
 import { CLASS_EDGES } from '../predict/thickness/thickness-class.js';
 
 /** Properties a cook balances; each is one rail on the Bench, in this order. */
-export const railIds = ['fat', 'thickness', 'stretch', 'savoriness', 'salt', 'sourness', 'sweetness'] as const;
+export const railIds = [
+  'fat',
+  'thickness',
+  'stretch',
+  'savoriness',
+  'salt',
+  'sourness',
+  'sweetness',
+] as const;
 export type RailId = (typeof railIds)[number];
 
 /** How a rail places a value: evenly, or by the logarithm, from `low` to `high` in the property's unit. */
@@ -28,7 +36,7 @@ export interface Rail {
   readonly digits: number;
   readonly scale: RailScale;
   readonly words: readonly RailWord[];
-  readonly value: (prediction: Prediction) => Band;
+  readonly value: (prediction: PointPrediction) => Band;
 }
 
 const edge = (i: number): number => 10 ** (CLASS_EDGES[i] ?? 0);
@@ -42,7 +50,7 @@ export const rails: readonly Rail[] = [
   },
   {
     id: 'thickness', name: 'Thickness', unit: 'mPa·s', term: 'apparent viscosity at 50 per second', digits: 0, scale: { kind: 'log', low: 1, high: 200_000 },
-    words: [{ from: 1, word: 'pours like milk' }, { from: edge(0), word: 'like cream' }, { from: edge(1), word: 'coats' }, { from: edge(2), word: 'clings' }, { from: edge(3), word: 'mounds' }, { from: 20_000, word: 'spreads' }],
+    words: [{ from: 1, word: 'like milk' }, { from: edge(0), word: 'like cream' }, { from: edge(1), word: 'coats' }, { from: edge(2), word: 'clings' }, { from: edge(3), word: 'mounds' }, { from: 20_000, word: 'spreads' }],
     value: (p) => p.viscosity,
   },
   {
@@ -80,10 +88,16 @@ export function railOf(id: RailId): Rail {
 
 /** Place of a value on its rail, 0 (left end) .. 1 (right end); values beyond an end stay at it. */
 export function placeOnRail(scale: RailScale, value: number): number {
-  const map = (v: number) => (scale.kind === 'log' ? Math.log(Math.max(v, scale.low)) : scale.kind === 'root' ? Math.sqrt(Math.max(v, 0)) : v);
+  const map = (v: number) =>
+    scale.kind === 'log'
+      ? Math.log(Math.max(v, scale.low))
+      : scale.kind === 'root'
+        ? Math.sqrt(Math.max(v, 0))
+        : v;
   const place = (map(value) - map(scale.low)) / (map(scale.high) - map(scale.low));
   return Math.min(1, Math.max(0, place));
 }
 
 /** The word for a value: the last one that begins at or below it. */
-export const wordFor = (rail: Rail, value: number): string => [...rail.words].reverse().find((entry) => value >= entry.from)?.word ?? rail.words[0]?.word ?? '';
+export const wordFor = (rail: Rail, value: number): string =>
+  [...rail.words].reverse().find((entry) => value >= entry.from)?.word ?? rail.words[0]?.word ?? '';

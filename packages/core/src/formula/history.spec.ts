@@ -6,20 +6,55 @@ import { blankFormula, type Formula, type Line } from './formula.js';
 import { advance, canRedo, canUndo, redo, startHistory, undo } from './history.js';
 import { applyStep, type FormulaStep, linesByRole } from './step.js';
 
-const line = (id: string, ingredient: string, grams: number, role: Line['role'] = 'body'): Line => ({ id, ingredient, amount: { value: grams, unit: 'g' }, role, preparation: 'as-is', stage: 'start' });
-const formula: Formula = { ...blankFormula, lines: [line('a', 'cashew', 100), line('b', 'water', 200, 'liquid'), line('c', 'salt', 3, 'seasoning')] };
+const line = (id: string, ingredient: string, grams: number, role: Line['role'] = 'body'): Line => ({
+  id,
+  ingredient,
+  amount: { value: grams, unit: 'g' },
+  role,
+  preparation: 'as-is',
+  stage: 'start',
+});
+const formula: Formula = {
+  ...blankFormula,
+  lines: [line('a', 'cashew', 100), line('b', 'water', 200, 'liquid'), line('c', 'salt', 3, 'seasoning')],
+};
 
 const ids = fc.constantFrom('a', 'b', 'c', 'gone');
 const steps: fc.Arbitrary<FormulaStep> = fc.oneof(
-  fc.record({ step: fc.constant('set-amount' as const), line: ids, amount: fc.record({ value: fc.integer({ min: 0, max: 500 }), unit: fc.constantFrom('g' as const, 'tbsp' as const) }) }),
+  fc.record({
+    step: fc.constant('set-amount' as const),
+    line: ids,
+    amount: fc.record({
+      value: fc.integer({ min: 0, max: 500 }),
+      unit: fc.constantFrom('g' as const, 'tbsp' as const),
+    }),
+  }),
   fc.record({ step: fc.constant('remove-line' as const), line: ids }),
-  fc.record({ step: fc.constant('move-line' as const), line: ids, role: fc.constantFrom(...roles), at: fc.nat(5) }),
-  fc.record({ step: fc.constant('set-preparation' as const), line: ids, preparation: fc.constantFrom('soaked' as const, 'boiled' as const) }),
-  fc.record({ step: fc.constant('set-process' as const), process: fc.record({ holdMin: fc.nat(60), maxTemperatureC: fc.nat(100) }) }),
+  fc.record({
+    step: fc.constant('move-line' as const),
+    line: ids,
+    role: fc.constantFrom(...roles),
+    at: fc.nat(5),
+  }),
+  fc.record({
+    step: fc.constant('set-preparation' as const),
+    line: ids,
+    preparation: fc.constantFrom('soaked' as const, 'boiled' as const),
+  }),
+  fc.record({
+    step: fc.constant('set-process' as const),
+    process: fc.record({ holdMin: fc.nat(60), maxTemperatureC: fc.nat(100) }),
+  }),
   fc.record({ step: fc.constant('set-serve' as const), serve: fc.record({ temperatureC: fc.nat(90) }) }),
   fc.record({ step: fc.constant('rename' as const), name: fc.string({ minLength: 1 }) }),
   fc.record({ step: fc.constant('set-family' as const), family: fc.constantFrom(...families) }),
-  fc.nat(larderTable.length - 1).map((i) => ({ step: 'add-line' as const, line: line(`new${i}`, larderTable[i]?.id ?? 'water', 10), at: 1 })),
+  fc
+    .nat(larderTable.length - 1)
+    .map((i) => ({
+      step: 'add-line' as const,
+      line: line(`new${i}`, larderTable[i]?.id ?? 'water', 10),
+      at: 1,
+    })),
 );
 
 test('a step and its inverse leave the formula as it was', () => {
@@ -55,7 +90,8 @@ test('undoing everything restores the start, redoing everything restores the end
 
 test('one drag is one undo; a new step forgets what was undone', () => {
   let history = startHistory(formula);
-  for (const value of [110, 120, 130]) history = advance(history, { step: 'set-amount', line: 'a', amount: { value, unit: 'g' } }, 'drag 1');
+  for (const value of [110, 120, 130])
+    history = advance(history, { step: 'set-amount', line: 'a', amount: { value, unit: 'g' } }, 'drag 1');
   history = advance(history, { step: 'set-amount', line: 'a', amount: { value: 90, unit: 'g' } }, 'drag 2');
   history = undo(history);
   expect(history.formula.lines[0]?.amount.value).toBe(130);
@@ -68,7 +104,10 @@ test('one drag is one undo; a new step forgets what was undone', () => {
 test('a step on a line that is gone changes nothing', () => {
   const history = startHistory(formula);
   expect(advance(history, { step: 'remove-line', line: 'gone' })).toBe(history);
-  expect(applyStep(formula, { step: 'set-stage', line: 'gone', stage: 'end' })).toEqual({ kind: 'unknown-line', line: 'gone' });
+  expect(applyStep(formula, { step: 'set-stage', line: 'gone', stage: 'end' })).toEqual({
+    kind: 'unknown-line',
+    line: 'gone',
+  });
 });
 
 test('lines are grouped by role in the order of the work', () => {

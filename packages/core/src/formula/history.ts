@@ -27,7 +27,9 @@ export function advance(history: History, step: FormulaStep, gesture?: string): 
   const last = history.done[history.done.length - 1];
   const sameGesture = gesture !== undefined && last?.gesture === gesture && last.step.step === step.step;
   const turn: Turn = sameGesture ? { ...last, step } : { inverse: outcome.inverse, step, gesture };
-  const done = sameGesture ? [...history.done.slice(0, -1), turn] : [...history.done.slice(-LONGEST + 1), turn];
+  const done = sameGesture
+    ? [...history.done.slice(0, -1), turn]
+    : [...history.done.slice(-LONGEST + 1), turn];
   return { formula: outcome.formula, done, undone: [] };
 }
 

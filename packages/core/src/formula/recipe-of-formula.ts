@@ -22,14 +22,29 @@ export type LarderLookup = (id: string) => Ingredient | undefined;
 
 function resolveLine(line: Line, larder: LarderLookup): RecipeLine | LineProblem {
   const ingredient = larder(line.ingredient);
-  if (!ingredient) return { line: line.id, kind: 'unknown-ingredient', message: `“${line.ingredient}” is not in the larder; it is left out of the figures.` };
+  if (!ingredient)
+    return {
+      line: line.id,
+      kind: 'unknown-ingredient',
+      message: `“${line.ingredient}” is not in the larder; it is left out of the figures.`,
+    };
   const mass = gramsOf(line.amount, ingredient.measures);
-  if (mass === undefined) return { line: line.id, kind: 'unknown-weight', message: `The weight of one ${line.amount.unit} of ${ingredient.name.toLowerCase()} is not known; it is left out of the figures.` };
+  if (mass === undefined)
+    return {
+      line: line.id,
+      kind: 'unknown-weight',
+      message: `The weight of one ${line.amount.unit} of ${ingredient.name.toLowerCase()} is not known; it is left out of the figures.`,
+    };
   return { ingredient, mass, preparation: line.preparation, stage: line.stage };
 }
 
-export function recipeOfFormula(formula: Pick<Formula, 'lines' | 'process' | 'serve'>, larder: LarderLookup): ResolvedFormula {
-  const lines: RecipeLine[] = [], lineIds: string[] = [], problems: LineProblem[] = [];
+export function recipeOfFormula(
+  formula: Pick<Formula, 'lines' | 'process' | 'serve'>,
+  larder: LarderLookup,
+): ResolvedFormula {
+  const lines: RecipeLine[] = [],
+    lineIds: string[] = [],
+    problems: LineProblem[] = [];
   for (const line of formula.lines) {
     const resolved = resolveLine(line, larder);
     if ('kind' in resolved) problems.push(resolved);
@@ -39,7 +54,15 @@ export function recipeOfFormula(formula: Pick<Formula, 'lines' | 'process' | 'se
     }
   }
   return {
-    recipe: { lines, process: formula.process, serving: { temperatureC: celsius(formula.serve.temperatureC), storage: formula.serve.storage, days: formula.serve.days } },
+    recipe: {
+      lines,
+      process: formula.process,
+      serving: {
+        temperatureC: celsius(formula.serve.temperatureC),
+        storage: formula.serve.storage,
+        days: formula.serve.days,
+      },
+    },
     lineIds,
     problems,
   };

@@ -9,9 +9,18 @@ export type FormulaStep =
   | { readonly step: 'set-amount'; readonly line: string; readonly amount: Amount }
   | { readonly step: 'set-preparation'; readonly line: string; readonly preparation: Preparation }
   | { readonly step: 'set-stage'; readonly line: string; readonly stage: Stage }
-  | { readonly step: 'add-line'; readonly line: Line; /** Place in the list; absent appends. */ readonly at?: number }
+  | {
+      readonly step: 'add-line';
+      readonly line: Line;
+      /** Place in the list; absent appends. */ readonly at?: number;
+    }
   | { readonly step: 'remove-line'; readonly line: string }
-  | { readonly step: 'move-line'; readonly line: string; readonly role: Role; /** Place in the whole list after taking the line out. */ readonly at: number }
+  | {
+      readonly step: 'move-line';
+      readonly line: string;
+      readonly role: Role;
+      /** Place in the whole list after taking the line out. */ readonly at: number;
+    }
   | { readonly step: 'set-process'; readonly process: Partial<Process> }
   | { readonly step: 'set-serve'; readonly serve: Partial<Serve> }
   | { readonly step: 'rename'; readonly name: string }
@@ -23,17 +32,33 @@ export type StepOutcome =
   | { readonly kind: 'applied'; readonly formula: Formula; readonly inverse: FormulaStep }
   | { readonly kind: 'unknown-line'; readonly line: string };
 
-const applied = (formula: Formula, inverse: FormulaStep): StepOutcome => ({ kind: 'applied', formula, inverse });
+const applied = (formula: Formula, inverse: FormulaStep): StepOutcome => ({
+  kind: 'applied',
+  formula,
+  inverse,
+});
 
 /** The same lines by role, in the order of the roles, keeping their order within each. */
-export const linesByRole = (lines: readonly Line[]): readonly { readonly role: Role; readonly lines: readonly Line[] }[] =>
-  roles.map((role) => ({ role, lines: lines.filter((line) => line.role === role) })).filter((group) => group.lines.length > 0);
+export const linesByRole = (
+  lines: readonly Line[],
+): readonly { readonly role: Role; readonly lines: readonly Line[] }[] =>
+  roles
+    .map((role) => ({ role, lines: lines.filter((line) => line.role === role) }))
+    .filter((group) => group.lines.length > 0);
 
-function changeLine(formula: Formula, id: string, change: (line: Line) => Line, invert: (line: Line) => FormulaStep): StepOutcome {
+function changeLine(
+  formula: Formula,
+  id: string,
+  change: (line: Line) => Line,
+  invert: (line: Line) => FormulaStep,
+): StepOutcome {
   const line = formula.lines.find((candidate) => candidate.id === id);
   if (!line) return { kind: 'unknown-line', line: id };
   const next = change(line);
-  return applied({ ...formula, lines: formula.lines.map((candidate) => (candidate.id === id ? next : candidate)) }, invert(line));
+  return applied(
+    { ...formula, lines: formula.lines.map((candidate) => (candidate.id === id ? next : candidate)) },
+    invert(line),
+  );
 }
 
 function pick<T extends object>(from: T, like: Partial<T>): Partial<T> {
@@ -49,34 +74,69 @@ function insertAt<T>(list: readonly T[], item: T, at: number): readonly T[] {
 export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
   switch (step.step) {
     case 'set-amount':
-      return changeLine(formula, step.line, (line) => ({ ...line, amount: step.amount }), (line) => ({ ...step, amount: line.amount }));
+      return changeLine(
+        formula,
+        step.line,
+        (line) => ({ ...line, amount: step.amount }),
+        (line) => ({ ...step, amount: line.amount }),
+      );
     case 'set-preparation':
-      return changeLine(formula, step.line, (line) => ({ ...line, preparation: step.preparation }), (line) => ({ ...step, preparation: line.preparation }));
+      return changeLine(
+        formula,
+        step.line,
+        (line) => ({ ...line, preparation: step.preparation }),
+        (line) => ({ ...step, preparation: line.preparation }),
+      );
     case 'set-stage':
-      return changeLine(formula, step.line, (line) => ({ ...line, stage: step.stage }), (line) => ({ ...step, stage: line.stage }));
+      return changeLine(
+        formula,
+        step.line,
+        (line) => ({ ...line, stage: step.stage }),
+        (line) => ({ ...step, stage: line.stage }),
+      );
     case 'add-line':
-      return applied({ ...formula, lines: insertAt(formula.lines, step.line, step.at ?? formula.lines.length) }, { step: 'remove-line', line: step.line.id });
+      return applied(
+        { ...formula, lines: insertAt(formula.lines, step.line, step.at ?? formula.lines.length) },
+        { step: 'remove-line', line: step.line.id },
+      );
     case 'remove-line': {
-      const at = formula.lines.findIndex((line) => line.id === step.line), line = formula.lines[at];
+      const at = formula.lines.findIndex((line) => line.id === step.line),
+        line = formula.lines[at];
       if (!line) return { kind: 'unknown-line', line: step.line };
-      return applied({ ...formula, lines: formula.lines.filter((other) => other.id !== step.line) }, { step: 'add-line', line, at });
+      return applied(
+        { ...formula, lines: formula.lines.filter((other) => other.id !== step.line) },
+        { step: 'add-line', line, at },
+      );
     }
     case 'move-line': {
-      const at = formula.lines.findIndex((line) => line.id === step.line), line = formula.lines[at];
+      const at = formula.lines.findIndex((line) => line.id === step.line),
+        line = formula.lines[at];
       if (!line) return { kind: 'unknown-line', line: step.line };
       const rest = formula.lines.filter((other) => other.id !== step.line);
-      return applied({ ...formula, lines: insertAt(rest, { ...line, role: step.role }, step.at) }, { step: 'move-line', line: step.line, role: line.role, at });
+      return applied(
+        { ...formula, lines: insertAt(rest, { ...line, role: step.role }, step.at) },
+        { step: 'move-line', line: step.line, role: line.role, at },
+      );
     }
     case 'set-process':
-      return applied({ ...formula, process: { ...formula.process, ...step.process } }, { step: 'set-process', process: pick(formula.process, step.process) });
+      return applied(
+        { ...formula, process: { ...formula.process, ...step.process } },
+        { step: 'set-process', process: pick(formula.process, step.process) },
+      );
     case 'set-serve':
-      return applied({ ...formula, serve: { ...formula.serve, ...step.serve } }, { step: 'set-serve', serve: pick(formula.serve, step.serve) });
+      return applied(
+        { ...formula, serve: { ...formula.serve, ...step.serve } },
+        { step: 'set-serve', serve: pick(formula.serve, step.serve) },
+      );
     case 'rename':
       return applied({ ...formula, name: step.name }, { step: 'rename', name: formula.name });
     case 'set-family':
       return applied({ ...formula, family: step.family }, { step: 'set-family', family: formula.family });
     case 'set-portions':
-      return applied({ ...formula, portions: step.portions }, { step: 'set-portions', portions: formula.portions });
+      return applied(
+        { ...formula, portions: step.portions },
+        { step: 'set-portions', portions: formula.portions },
+      );
     case 'set-note':
       return applied({ ...formula, note: step.note }, { step: 'set-note', note: formula.note });
   }

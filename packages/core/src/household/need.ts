@@ -10,6 +10,11 @@ export const strictnessNames: Readonly<Record<Strictness, string>> = {
 
 /** One thing a person must or would rather avoid. */
 export type Need =
-  | { readonly kind: 'allergen'; readonly allergen: AllergenId; readonly strictness: Strictness; /** Traces matter: shared lines are a question too. */ readonly traces: boolean }
+  | {
+      readonly kind: 'allergen';
+      readonly allergen: AllergenId;
+      readonly strictness: Strictness;
+      /** Traces matter: shared lines are a question too. */ readonly traces: boolean;
+    }
   | { readonly kind: 'ingredient'; readonly ingredient: string; readonly strictness: Strictness }
   | { readonly kind: 'salt-limit'; /** g of salt a portion. */ readonly gramsPerPortion: number };

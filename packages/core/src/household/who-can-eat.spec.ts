@@ -3,9 +3,17 @@ import { ingredientById, larderTable } from '../larder/catalog/larder-table.js';
 import type { Need, Strictness } from './need.js';
 import { type Served, whoCanEat } from './who-can-eat.js';
 
-const pot = (...ids: string[]): Served => ({ lines: ids.map((id, i) => ({ id: `l${i}`, ingredient: ingredientById(id), named: id })) });
-const avoids = (allergen: AllergenId, strictness: Strictness = 'allergy', traces = false): Need => ({ kind: 'allergen', allergen, strictness, traces });
-const judge = (needs: readonly Need[], served: Served) => whoCanEat({ id: 'e', name: 'E', eatsTonight: true, needs }, served);
+const pot = (...ids: string[]): Served => ({
+  lines: ids.map((id, i) => ({ id: `l${i}`, ingredient: ingredientById(id), named: id })),
+});
+const avoids = (allergen: AllergenId, strictness: Strictness = 'allergy', traces = false): Need => ({
+  kind: 'allergen',
+  allergen,
+  strictness,
+  traces,
+});
+const judge = (needs: readonly Need[], served: Served) =>
+  whoCanEat({ id: 'e', name: 'E', eatsTonight: true, needs }, served);
 
 test('the legal lists have nine and fourteen heads', () => {
   expect(headsOf('us')).toHaveLength(9);
@@ -60,7 +68,10 @@ test('salt is judged a portion, and a doubtful one is asked about', () => {
   const salted = (mid: number, high: number) => judge([need], { lines: [], saltPerPortion: { mid, high } });
   expect(salted(1.0, 1.1).verdict).toBe('fits');
   expect(salted(1.15, 1.3).verdict).toBe('ask');
-  expect(salted(1.4, 1.6)).toMatchObject({ verdict: 'does-not', findings: [{ reason: '1.4 g salt a portion; limit 1.2 g' }] });
+  expect(salted(1.4, 1.6)).toMatchObject({
+    verdict: 'does-not',
+    findings: [{ reason: '1.4 g salt a portion; limit 1.2 g' }],
+  });
   expect(judge([need], { lines: [] }).verdict).toBe('ask');
 });
 
@@ -72,12 +83,19 @@ test('no ingredient that holds an allergen ever fits somebody allergic to it or 
   for (const ingredient of larderTable) {
     for (const allergen of allergenIds) {
       if (!ingredient.contains.some((held) => covers(allergen, held) !== 'unrelated')) continue;
-      expect([ingredient.id, allergen, judge([avoids(allergen)], pot(ingredient.id)).verdict]).not.toContain('fits');
+      expect([ingredient.id, allergen, judge([avoids(allergen)], pot(ingredient.id)).verdict]).not.toContain(
+        'fits',
+      );
     }
   }
 });
 
 test('words never promise safety', () => {
-  const reasons = larderTable.flatMap((ingredient) => judge(allergenIds.map((id) => avoids(id, 'allergy', true)), pot(ingredient.id)).findings.map((finding) => finding.reason));
+  const reasons = larderTable.flatMap((ingredient) =>
+    judge(
+      allergenIds.map((id) => avoids(id, 'allergy', true)),
+      pot(ingredient.id),
+    ).findings.map((finding) => finding.reason),
+  );
   expect(reasons.filter((reason) => /\bsafe\b/i.test(reason))).toEqual([]);
 });

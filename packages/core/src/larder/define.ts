@@ -24,7 +24,11 @@ interface ShelfDefaults {
 }
 
 /** Completes the rows of one shelf with its defaults. */
-export function shelfOf(shelf: Shelf, defaults: ShelfDefaults, rows: readonly IngredientRow[]): readonly Ingredient[] {
+export function shelfOf(
+  shelf: Shelf,
+  defaults: ShelfDefaults,
+  rows: readonly IngredientRow[],
+): readonly Ingredient[] {
   return rows.map((row) => ({
     id: row.id,
     name: row.name,

@@ -12,14 +12,22 @@ test('the larder stands: enough ingredients, each id once, each name once', () =
   expect(new Set(larderTable.map((i) => i.name)).size).toBe(larderTable.length);
 });
 
-test.each(larderTable.map((i) => [i.id, i] as const))('%s: its components are amounts and fit into 100 g', (_id, ingredient) => {
-  const { starch, gums, calciumMg, ...plain } = ingredient.per100;
-  for (const value of [...Object.values(plain), ...Object.values(starch ?? {}), ...Object.values(gums ?? {}), calciumMg ?? 0]) {
-    expect(value).toBeGreaterThanOrEqual(0);
-  }
-  expect(unnamedRemainder(ingredient.per100)).toBeGreaterThanOrEqual(-0.05);
-  expect(gramsPerUnit(ingredient.measures, 'tbsp')).toBeGreaterThan(0);
-});
+test.each(larderTable.map((i) => [i.id, i] as const))(
+  '%s: its components are amounts and fit into 100 g',
+  (_id, ingredient) => {
+    const { starch, gums, calciumMg, ...plain } = ingredient.per100;
+    for (const value of [
+      ...Object.values(plain),
+      ...Object.values(starch ?? {}),
+      ...Object.values(gums ?? {}),
+      calciumMg ?? 0,
+    ]) {
+      expect(value).toBeGreaterThanOrEqual(0);
+    }
+    expect(unnamedRemainder(ingredient.per100)).toBeGreaterThanOrEqual(-0.05);
+    expect(gramsPerUnit(ingredient.measures, 'tbsp')).toBeGreaterThan(0);
+  },
+);
 
 test('hidden allergens are known', () => {
   expect(holds('chickpea-dip')).toContain('sesame');

@@ -1,7 +1,13 @@
 import type { Ingredient } from './ingredient.js';
 
 const plain = (text: string): string =>
-  text.toLowerCase().normalize('NFD').replace(/\p{Diacritic}/gu, '').replace(/[^a-z0-9% ]+/g, ' ').replace(/\s+/g, ' ').trim();
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{Diacritic}/gu, '')
+    .replace(/[^a-z0-9% ]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
 
 /** "nuts" finds "nut": the last letter of a plural does not hide an ingredient. */
 const stem = (word: string): string => (word.length > 3 ? word.replace(/(?<=[^s])s$/, '') : word);
@@ -31,7 +37,11 @@ export function searchIngredients(larder: readonly Ingredient[], text: string): 
   return larder
     .map((ingredient, place) => {
       const own = nameScore(ingredient.name, words);
-      const other = Math.max(0, ...ingredient.otherNames.map((name) => nameScore(name, words)), nameScore(ingredient.id, words));
+      const other = Math.max(
+        0,
+        ...ingredient.otherNames.map((name) => nameScore(name, words)),
+        nameScore(ingredient.id, words),
+      );
       return { ingredient, place, score: Math.max(own * 1.1, other) };
     })
     .filter((hit) => hit.score > 0)

@@ -16,9 +16,16 @@ const get = (id: string): Ingredient => {
 };
 const recipes = randomRecipes(400, 7);
 const at = (temperature: number) => ({ temperature, storage: 'cool' as const, days: 0 });
-const flowOf = (recipe: Recipe, temperature: number = recipe.serving.temperatureC) => consistencyAt(assemble(recipe), at(temperature));
-const withLine = (recipe: Recipe, id: string, mass: number): Recipe => ({ ...recipe, lines: [...recipe.lines, lineOf(get(id), mass)] });
-const cooked = (recipe: Recipe, process: Partial<Process> = {}): Recipe => ({ ...recipe, process: { ...recipe.process, maxTemperatureC: 95, holdMin: 4, ...process } });
+const flowOf = (recipe: Recipe, temperature: number = recipe.serving.temperatureC) =>
+  consistencyAt(assemble(recipe), at(temperature));
+const withLine = (recipe: Recipe, id: string, mass: number): Recipe => ({
+  ...recipe,
+  lines: [...recipe.lines, lineOf(get(id), mass)],
+});
+const cooked = (recipe: Recipe, process: Partial<Process> = {}): Recipe => ({
+  ...recipe,
+  process: { ...recipe.process, maxTemperatureC: 95, holdMin: 4, ...process },
+});
 const scaled = (recipe: Recipe, by: number): Recipe => ({
   ...recipe,
   lines: recipe.lines.map((line) => ({ ...line, mass: grams(line.mass * by) })),
@@ -27,7 +34,8 @@ const scaled = (recipe: Recipe, by: number): Recipe => ({
 
 test('mass is kept: yield and water boiled off add up to what went in', () => {
   for (const recipe of recipes) {
-    const mix = assemble(recipe), all = recipe.lines.reduce((sum, line) => sum + line.mass, 0);
+    const mix = assemble(recipe),
+      all = recipe.lines.reduce((sum, line) => sum + line.mass, 0);
     expect(mix.mass + mix.evaporated).toBeCloseTo(all, 6);
   }
 });
@@ -35,7 +43,10 @@ test('mass is kept: yield and water boiled off add up to what went in', () => {
 test('the order of lines, or one line written as two, changes nothing', () => {
   for (const recipe of recipes) {
     const before = flowOf(recipe).viscosity;
-    const halves = recipe.lines.flatMap((line) => [{ ...line, mass: grams(line.mass * 0.3) }, { ...line, mass: grams(line.mass * 0.7) }]);
+    const halves = recipe.lines.flatMap((line) => [
+      { ...line, mass: grams(line.mass * 0.3) },
+      { ...line, mass: grams(line.mass * 0.7) },
+    ]);
     expect(flowOf({ ...recipe, lines: [...recipe.lines].reverse() }).viscosity / before).toBeCloseTo(1, 8);
     expect(flowOf({ ...recipe, lines: halves }).viscosity / before).toBeCloseTo(1, 8);
   }
@@ -43,7 +54,8 @@ test('the order of lines, or one line written as two, changes nothing', () => {
 
 test('twice the batch has the same thickness, taste and pH', () => {
   for (const recipe of recipes.slice(0, 120)) {
-    const once = predict(recipe), twice = predict(scaled(recipe, 2));
+    const once = predict(recipe),
+      twice = predict(scaled(recipe, 2));
     expect(Math.abs(Math.log(twice.viscosity.mid / once.viscosity.mid))).toBeLessThan(1e-6);
     expect(twice.pH.mid).toBeCloseTo(once.pH.mid, 5);
     expect(twice.umami.mid).toBeCloseTo(once.umami.mid, 8);
@@ -56,7 +68,8 @@ test('on every branch, hotter is never thicker', () => {
     const mix = assemble(recipe);
     for (const storage of storages) {
       const t = recipe.serving.temperatureC;
-      const cold = consistencyAt(mix, { temperature: t, storage, days: 2 }), hot = consistencyAt(mix, { temperature: t + 4, storage, days: 2 });
+      const cold = consistencyAt(mix, { temperature: t, storage, days: 2 }),
+        hot = consistencyAt(mix, { temperature: t + 4, storage, days: 2 });
       expect(hot.viscosity).toBeLessThanOrEqual(cold.viscosity * (1 + 1e-9));
       expect(hot.yieldStress).toBeLessThanOrEqual(cold.yieldStress * (1 + 1e-9));
     }
@@ -89,15 +102,22 @@ test('lemon juice and vinegar never raise the pH of anything milder than themsel
 
 test('hotter and longer never leaves more starch raw', () => {
   for (const recipe of recipes.slice(0, 150)) {
-    const raw = [50, 60, 70, 80, 90, 100].map((maxTemperatureC) => assemble(cooked(recipe, { maxTemperatureC, holdMin: 5 })).rawStarch);
-    const longer = [0, 2, 5, 10, 30].map((holdMin) => assemble(cooked(recipe, { maxTemperatureC: 72, holdMin })).rawStarch);
-    for (const series of [raw, longer]) series.forEach((value, i) => expect(value).toBeLessThanOrEqual((series[i - 1] ?? Infinity) + 1e-9));
+    const raw = [50, 60, 70, 80, 90, 100].map(
+      (maxTemperatureC) => assemble(cooked(recipe, { maxTemperatureC, holdMin: 5 })).rawStarch,
+    );
+    const longer = [0, 2, 5, 10, 30].map(
+      (holdMin) => assemble(cooked(recipe, { maxTemperatureC: 72, holdMin })).rawStarch,
+    );
+    for (const series of [raw, longer])
+      series.forEach((value, i) => expect(value).toBeLessThanOrEqual((series[i - 1] ?? Infinity) + 1e-9));
   }
 });
 
 test('more blending never coarsens', () => {
   for (const recipe of recipes.slice(0, 150)) {
-    const seen = [0, 15, 30, 60, 120].map((blendSeconds) => assemble(cooked(recipe, { blendSeconds, blenderPower: 0.8 })));
+    const seen = [0, 15, 30, 60, 120].map((blendSeconds) =>
+      assemble(cooked(recipe, { blendSeconds, blenderPower: 0.8 })),
+    );
     seen.forEach((mix, i) => {
       expect(mix.meanDiameter).toBeLessThanOrEqual((seen[i - 1]?.meanDiameter ?? Infinity) * (1 + 1e-9));
       expect(mix.grains).toBeLessThanOrEqual((seen[i - 1]?.grains ?? Infinity) * (1 + 1e-9) + 1e-12);
@@ -109,8 +129,12 @@ test('solid fat falls with heat, and a mix lies between its parts', () => {
   const only = (i: number) => Float64Array.from(fatTypes, (_, k) => (k === i ? 1 : 0));
   for (let i = 0; i < fatTypes.length; i++) {
     for (let t = 0; t < 45; t++) {
-      const here = solidFatOfMix(only(i), t), other = solidFatOfMix(only((i + 3) % fatTypes.length), t);
-      const mix = solidFatOfMix(Float64Array.from(only(i), (v, k) => 0.4 * v + 0.6 * (only((i + 3) % fatTypes.length)[k] ?? 0)), t);
+      const here = solidFatOfMix(only(i), t),
+        other = solidFatOfMix(only((i + 3) % fatTypes.length), t);
+      const mix = solidFatOfMix(
+        Float64Array.from(only(i), (v, k) => 0.4 * v + 0.6 * (only((i + 3) % fatTypes.length)[k] ?? 0)),
+        t,
+      );
       expect(solidFatOfMix(only(i), t + 1)).toBeLessThanOrEqual(here);
       expect(mix).toBeGreaterThanOrEqual(Math.min(here, other) - 1e-9);
       expect(mix).toBeLessThanOrEqual(Math.max(here, other) + 1e-9);
@@ -121,13 +145,26 @@ test('solid fat falls with heat, and a mix lies between its parts', () => {
 test('every figure is a number, and the band holds its middle', () => {
   for (const recipe of recipes.slice(0, 200)) {
     const p = predict(recipe);
-    for (const band of [p.viscosity, p.yieldStress, p.pull, p.fat, p.salt, p.umami, p.sour, p.sweet, p.pH, p.energyKcal]) {
+    for (const band of [
+      p.viscosity,
+      p.yieldStress,
+      p.pull,
+      p.fat,
+      p.salt,
+      p.umami,
+      p.sour,
+      p.sweet,
+      p.pH,
+      p.energyKcal,
+    ]) {
       expect([band.low, band.mid, band.high].every(Number.isFinite)).toBe(true);
       expect(band.low).toBeLessThanOrEqual(band.mid);
       expect(band.high).toBeGreaterThanOrEqual(band.mid);
     }
     expect(p.curve).toHaveLength(19);
-    expect([p.curdling, p.graininess, p.weeping, p.bitter, p.pungent].every((v) => Number.isFinite(v) && v >= 0)).toBe(true);
+    expect(
+      [p.curdling, p.graininess, p.weeping, p.bitter, p.pungent].every((v) => Number.isFinite(v) && v >= 0),
+    ).toBe(true);
     expect(p.colour.hex).toMatch(/^#[0-9a-f]{6}$/);
   }
 });
@@ -135,7 +172,15 @@ test('every figure is a number, and the band holds its middle', () => {
 test('the edges hold: nothing in the pot, only oil, only salt, more boiled off than there is', () => {
   const pot = (lines: readonly (readonly [string, number])[], evaporatedG = 0): Recipe => ({
     lines: lines.map(([id, mass]) => lineOf(get(id), mass)),
-    process: { maxTemperatureC: 95, holdMin: 5, heatingRateCPerMin: 5, blenderPower: 0.6, blendSeconds: 60, evaporatedG, blendedAfterCooking: false },
+    process: {
+      maxTemperatureC: 95,
+      holdMin: 5,
+      heatingRateCPerMin: 5,
+      blenderPower: 0.6,
+      blendSeconds: 60,
+      evaporatedG,
+      blendedAfterCooking: false,
+    },
     serving: { temperatureC: celsius(60), storage: 'cool', days: 0 },
   });
   expect(predict(pot([])).flags).toEqual(['empty']);

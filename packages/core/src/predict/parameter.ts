@@ -12,9 +12,17 @@ export interface Parameter {
   readonly basis: string;
 }
 
-export const parameter = (value: number, unit: string, cv: number, provenance: Provenance, basis: string): Parameter => ({ value, unit, cv, provenance, basis });
+export const parameter = (
+  value: number,
+  unit: string,
+  cv: number,
+  provenance: Provenance,
+  basis: string,
+): Parameter => ({ value, unit, cv, provenance, basis });
 
 /** The bare values of a parameter table, for the arithmetic. */
 export function valuesOf<T extends Record<string, Parameter>>(table: T): { readonly [K in keyof T]: number } {
-  return Object.fromEntries(Object.entries(table).map(([key, row]) => [key, row.value])) as { [K in keyof T]: number };
+  return Object.fromEntries(Object.entries(table).map(([key, row]) => [key, row.value])) as {
+    [K in keyof T]: number;
+  };
 }

@@ -4,7 +4,7 @@ import type { Mixture } from './mixture/mixture.js';
 import type { Recipe } from './mixture/recipe.js';
 import { energyOf } from './nutrition/energy.js';
 import { graininess, lumpIndex } from './particle/comminute.js';
-import type { Prediction, PredictionFlag } from './prediction.js';
+import type { PointPrediction, Prediction, PredictionFlag } from './prediction.js';
 import { modelDomain } from './prediction.params.js';
 import { curdlingProbability } from './stability/curdling.js';
 import { weepingPercent } from './stability/weeping.js';
@@ -28,7 +28,11 @@ export function flagsOf(mix: Mixture, asked: number): readonly PredictionFlag[] 
   const wet = mix.water > modelDomain.traceWater * mix.mass;
   if (asked > mix.evaporated + 0.5) flags.push('boiled-dry');
   if (!wet) flags.push('no-water');
-  if (wet && ((100 * gums) / water > modelDomain.mostGum || (100 * mix.allStarch) / water > modelDomain.mostStarch)) flags.push('dough');
+  if (
+    wet &&
+    ((100 * gums) / water > modelDomain.mostGum || (100 * mix.allStarch) / water > modelDomain.mostStarch)
+  )
+    flags.push('dough');
   if (mix.rawStarch > modelDomain.rawStarchShare * mix.mass) flags.push('raw-starch');
   if (mix.dryHotStarch > 0) flags.push('dry-starch-in-hot-liquid');
   return flags;
@@ -38,18 +42,25 @@ function linearBand(mid: number, sd: number): Band {
   return { low: mid - K80 * sd, mid, high: mid + K80 * sd };
 }
 
-/** All single figures at the serving moment; the curve apart, since it costs most. */
-export type PointPrediction = Omit<Prediction, 'curve'>;
-
 /** The prediction of an assembled mixture at one moment. */
-export function predictMixture(mix: Mixture, at: Moment, offsets: KitchenOffsets = noOffsets): PointPrediction {
+export function predictMixture(
+  mix: Mixture,
+  at: Moment,
+  offsets: KitchenOffsets = noOffsets,
+): PointPrediction {
   const flow = consistencyAt(mix, at, offsets);
   const pulled = pullLength(mix, flow, at, offsets);
   const spread = spreadAt(mix, at, flow, pulled, offsets);
   const taste = tasteOf(mix);
-  const mass = Math.max(mix.mass, 1e-9), per100 = (g: number) => (100 * g) / mass;
-  const viscosity = bandOf(flow.viscosity, spread.viscosity), yieldStress = bandOf(flow.yieldStress, spread.yieldStress);
-  const edge = (end: 'low' | 'high'): Classed => ({ ...flow, viscosity: viscosity[end], yieldStress: yieldStress[end] });
+  const mass = Math.max(mix.mass, 1e-9),
+    per100 = (g: number) => (100 * g) / mass;
+  const viscosity = bandOf(flow.viscosity, spread.viscosity),
+    yieldStress = bandOf(flow.yieldStress, spread.yieldStress);
+  const edge = (end: 'low' | 'high'): Classed => ({
+    ...flow,
+    viscosity: viscosity[end],
+    yieldStress: yieldStress[end],
+  });
   const reflectance = mix.absorption.map(reflectanceFromRatio) as unknown as Reflectance;
   return {
     massG: Math.max(mix.mass, 0),

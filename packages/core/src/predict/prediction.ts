@@ -4,10 +4,11 @@ import type { CurvePoint } from './thickness/temperature-curve.js';
 import type { Band } from './uncertainty/band.js';
 
 /** Something about the recipe that takes the model to its edge or beyond; shown in words. */
-export type PredictionFlag = 'empty' | 'no-water' | 'boiled-dry' | 'dough' | 'raw-starch' | 'dry-starch-in-hot-liquid';
+export type PredictionFlag =
+  'empty' | 'no-water' | 'boiled-dry' | 'dough' | 'raw-starch' | 'dry-starch-in-hot-liquid';
 
 /** What the model says of one recipe at its serving moment. Bands are 80 % intervals. */
-export interface Prediction {
+export interface PointPrediction {
   /** g and mL of the finished batch. */
   readonly massG: number;
   readonly volumeMl: number;
@@ -49,7 +50,11 @@ export interface Prediction {
   /** % of the fat that is solid at serving temperature. */
   readonly solidFat: number;
   readonly colour: { readonly hex: string; readonly lab: Lab };
+  readonly flags: readonly PredictionFlag[];
+}
+
+/** The same with the curve, which costs most of the time. */
+export interface Prediction extends PointPrediction {
   /** Thickness over temperature on the branch served from. */
   readonly curve: readonly CurvePoint[];
-  readonly flags: readonly PredictionFlag[];
 }

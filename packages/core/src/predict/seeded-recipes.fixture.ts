@@ -13,9 +13,19 @@ export function seededChance(seed: number): () => number {
 }
 
 const POTENT = new Set(['gums', 'salts and sweeteners', 'herbs and spices', 'savory']);
-const inKitchen = larderTable.filter((ingredient) => !['salt', 'sea-salt-flakes', 'black-salt', 'msg', 'citric-acid', 'lactic-acid', 'stock-powder'].includes(ingredient.id));
+const inKitchen = larderTable.filter(
+  (ingredient) =>
+    !['salt', 'sea-salt-flakes', 'black-salt', 'msg', 'citric-acid', 'lactic-acid', 'stock-powder'].includes(
+      ingredient.id,
+    ),
+);
 
-export const lineOf = (ingredient: Ingredient, mass: number, preparation: Preparation = 'as-is', stage: Stage = 'start'): RecipeLine => ({ ingredient, mass: grams(mass), preparation, stage });
+export const lineOf = (
+  ingredient: Ingredient,
+  mass: number,
+  preparation: Preparation = 'as-is',
+  stage: Stage = 'start',
+): RecipeLine => ({ ingredient, mass: grams(mass), preparation, stage });
 
 /** A random pot with water in it and two to seven things from the larder. */
 export function randomRecipe(chance: () => number): Recipe {
@@ -26,9 +36,24 @@ export function randomRecipe(chance: () => number): Recipe {
   for (let i = 0; i < count; i++) {
     const ingredient = inKitchen[Math.floor(chance() * inKitchen.length)] ?? water;
     const mass = POTENT.has(ingredient.shelf) ? chance() * 4 : 2 + chance() * 150;
-    lines.push(lineOf(ingredient, mass, chance() < 0.4 ? 'soaked' : chance() < 0.3 ? 'boiled' : 'as-is', chance() < 0.15 ? 'end' : 'start'));
+    lines.push(
+      lineOf(
+        ingredient,
+        mass,
+        chance() < 0.4 ? 'soaked' : chance() < 0.3 ? 'boiled' : 'as-is',
+        chance() < 0.15 ? 'end' : 'start',
+      ),
+    );
   }
-  const process: Process = { maxTemperatureC: 60 + chance() * 40, holdMin: chance() * 15, heatingRateCPerMin: 5, blenderPower: chance(), blendSeconds: chance() * 120, evaporatedG: chance() * 20, blendedAfterCooking: chance() < 0.5 };
+  const process: Process = {
+    maxTemperatureC: 60 + chance() * 40,
+    holdMin: chance() * 15,
+    heatingRateCPerMin: 5,
+    blenderPower: chance(),
+    blendSeconds: chance() * 120,
+    evaporatedG: chance() * 20,
+    blendedAfterCooking: chance() < 0.5,
+  };
   return { lines, process, serving: { temperatureC: celsius(5 + chance() * 85), storage: 'cool', days: 0 } };
 }
 

@@ -74,7 +74,9 @@ test('a measure keeps the cook’s own unit, and says nothing where the weight i
 test('a written kitchen number reads back to within a sixteenth', () => {
   fc.assert(
     fc.property(fc.double({ min: 0.13, max: 9.9, noNaN: true }), (value) => {
-      expect(Math.abs((readNumber(writeKitchenNumber(value))?.value ?? 0) - value)).toBeLessThanOrEqual(1 / 15);
+      expect(Math.abs((readNumber(writeKitchenNumber(value))?.value ?? 0) - value)).toBeLessThanOrEqual(
+        1 / 15,
+      );
     }),
     { seed: 11 },
   );

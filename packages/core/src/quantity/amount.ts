@@ -36,20 +36,28 @@ function unknownUnit(word: string, measures: Measures): string {
  */
 export function readAmount(text: string, measures: Measures, bareUnit: UnitId = 'g'): AmountOutcome {
   const parts = text.split('+').map((part) => part.trim());
-  if (parts.some((part) => part === '')) return unreadable('Type an amount, such as 120 g, 1 1/2 cup or 2 medium.');
+  if (parts.some((part) => part === ''))
+    return unreadable('Type an amount, such as 120 g, 1 1/2 cup or 2 medium.');
   let total = 0;
   let first: UnitId | undefined;
   for (const part of parts) {
     const number = readNumber(part);
-    if (!number) return unreadable(`No number was found in “${part}”. Type an amount, such as 120 g or 1 1/2 cup.`);
+    if (!number)
+      return unreadable(`No number was found in “${part}”. Type an amount, such as 120 g or 1 1/2 cup.`);
     const unit = number.rest === '' ? bareUnit : readUnit(number.rest);
     if (!unit) return unreadable(unknownUnit(number.rest, measures));
     const mass = gramsOf({ value: number.value, unit }, measures);
-    if (mass === undefined) return unreadable(`The weight of one ${unitOf(unit).written[0]} of this is not known. Type grams instead.`);
+    if (mass === undefined)
+      return unreadable(
+        `The weight of one ${unitOf(unit).written[0]} of this is not known. Type grams instead.`,
+      );
     first ??= unit;
     total += mass;
   }
-  if (total > LARGEST_LINE_G) return unreadable(`That is ${Math.round(total / 1000)} kg. One line holds at most ${LARGEST_LINE_G / 1000} kg.`);
+  if (total > LARGEST_LINE_G)
+    return unreadable(
+      `That is ${Math.round(total / 1000)} kg. One line holds at most ${LARGEST_LINE_G / 1000} kg.`,
+    );
   const unit = first ?? 'g';
   const per = gramsPerUnit(measures, unit) ?? grams(1);
   return { kind: 'amount', amount: { value: total / per, unit }, grams: grams(total) };

@@ -21,24 +21,46 @@ const WORDS: readonly [RegExp, string][] = [
  * @returns the value and the text left over, or undefined when no number starts the text or a fraction divides by zero
  */
 export function readNumber(text: string): { readonly value: number; readonly rest: string } | undefined {
-  let plain = text.trim().replace(/[½⅓⅔¼¾⅕⅙⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph]} `).trim().replace(/⁄/g, '/');
+  let plain = text
+    .trim()
+    .replace(/[½⅓⅔¼¾⅕⅙⅛⅜⅝⅞]/g, (glyph) => ` ${GLYPHS[glyph]} `)
+    .trim()
+    .replace(/⁄/g, '/');
   for (const [word, number] of WORDS) plain = plain.replace(word, number);
   const match = NUMBER.exec(plain);
   if (!match) return undefined;
   const [whole, over, under, decimal] = [match[1], match[2], match[3], match[4]];
-  const value = decimal !== undefined
-    ? Number(decimal.replace(',', '.'))
-    : (whole ? Number(whole.replace(',', '.')) : 0) + Number(over) / Number(under);
+  const value =
+    decimal !== undefined
+      ? Number(decimal.replace(',', '.'))
+      : (whole ? Number(whole.replace(',', '.')) : 0) + Number(over) / Number(under);
   if (!Number.isFinite(value)) return undefined;
-  return { value, rest: plain.slice(match[0].length).replace(/^\s*and\s+(?=\d)/, '').trim() };
+  return {
+    value,
+    rest: plain
+      .slice(match[0].length)
+      .replace(/^\s*and\s+(?=\d)/, '')
+      .trim(),
+  };
 }
 
 /** The kitchen fraction (halves, thirds, quarters, eighths) nearest to a value, with what rounding does to it. */
-export function nearestKitchenFraction(value: number): { readonly whole: number; readonly over: number; readonly under: number; readonly relativeError: number } {
-  let best = { whole: Math.round(value), over: 0, under: 1, relativeError: Math.abs(Math.round(value) - value) / value };
+export function nearestKitchenFraction(value: number): {
+  readonly whole: number;
+  readonly over: number;
+  readonly under: number;
+  readonly relativeError: number;
+} {
+  let best = {
+    whole: Math.round(value),
+    over: 0,
+    under: 1,
+    relativeError: Math.abs(Math.round(value) - value) / value,
+  };
   for (const under of KITCHEN_DENOMINATORS) {
     const parts = Math.round(value * under);
-    const whole = Math.floor(parts / under), over = parts - whole * under;
+    const whole = Math.floor(parts / under),
+      over = parts - whole * under;
     const relativeError = Math.abs(parts / under - value) / value;
     if (over > 0 && relativeError < best.relativeError - 1e-9) best = { whole, over, under, relativeError };
   }

@@ -4,7 +4,18 @@ import type { Amount } from './amount.js';
 import { type UnitId, unitOf } from './unit.js';
 
 /** Counted units, in the order in which a cook would think of them. */
-const COUNTED: readonly UnitId[] = ['medium', 'piece', 'clove', 'large', 'small', 'can', 'block', 'slice', 'stick', 'sprig'];
+const COUNTED: readonly UnitId[] = [
+  'medium',
+  'piece',
+  'clove',
+  'large',
+  'small',
+  'can',
+  'block',
+  'slice',
+  'stick',
+  'sprig',
+];
 /** Rounding a kitchen measure may move the amount by this share before a second measure is added; kitchen habit, S-08. */
 const ROUNDING_ALLOWED = 0.06;
 
@@ -21,7 +32,8 @@ function byPieces(mass: number, measures: Measures): string | undefined {
     return per === undefined ? [] : [{ unit, count: mass / per }];
   }).filter(({ count }) => count >= 0.47 && count <= 20);
   const whole = counts.find(({ count }) => Math.abs(Math.round(count) / count - 1) <= ROUNDING_ALLOWED / 2);
-  const near = whole ?? counts.find(({ count }) => nearestKitchenFraction(count).relativeError <= ROUNDING_ALLOWED * 2);
+  const near =
+    whole ?? counts.find(({ count }) => nearestKitchenFraction(count).relativeError <= ROUNDING_ALLOWED * 2);
   return near && write(near.count, near.unit);
 }
 
@@ -46,7 +58,9 @@ export function kitchenMeasure(massG: number, measures: Measures): string | unde
   if (pieces) return pieces;
   if (measures.density === undefined) return undefined;
   const ml = massG / measures.density;
-  const tsp = unitOf('tsp').size, tbsp = unitOf('tbsp').size, cup = unitOf('cup').size;
+  const tsp = unitOf('tsp').size,
+    tbsp = unitOf('tbsp').size,
+    cup = unitOf('cup').size;
   if (ml < tsp / 12) return 'a pinch';
   if (ml < tbsp * 0.95) return write(ml / tsp, 'tsp');
   if (ml < cup / 4.2) return withRemainder(ml, 'tbsp', tbsp, 'tsp', tsp);
@@ -57,7 +71,9 @@ export function kitchenMeasure(massG: number, measures: Measures): string | unde
 export function kitchenMeasureOf(amount: Amount, measures: Measures): string | undefined {
   const per = gramsPerUnit(measures, amount.unit);
   if (per === undefined || !(amount.value > 0)) return undefined;
-  const inKitchenUnit = unitOf(amount.unit).kind === 'count' || ['tsp', 'tbsp', 'cup', 'pinch', 'dash'].includes(amount.unit);
-  if (inKitchenUnit && nearestKitchenFraction(amount.value).relativeError <= ROUNDING_ALLOWED / 2) return write(amount.value, amount.unit);
+  const inKitchenUnit =
+    unitOf(amount.unit).kind === 'count' || ['tsp', 'tbsp', 'cup', 'pinch', 'dash'].includes(amount.unit);
+  if (inKitchenUnit && nearestKitchenFraction(amount.value).relativeError <= ROUNDING_ALLOWED / 2)
+    return write(amount.value, amount.unit);
   return kitchenMeasure(amount.value * per, measures);
 }

@@ -7,10 +7,24 @@ import { equivalentUmami, type UmamiCompounds } from '../predict/taste/taste.js'
 import { celsius, grams } from '../quantity/quantity.js';
 
 /** What an anchor measures. */
-export type AnchorQuantity = 'viscosity' | 'viscosity-ratio' | 'pull' | 'yield-stress' | 'firmness' | 'pH' | 'solid-fat' | 'umami' | 'curdling' | 'graininess';
+export type AnchorQuantity =
+  | 'viscosity'
+  | 'viscosity-ratio'
+  | 'pull'
+  | 'yield-stress'
+  | 'firmness'
+  | 'pH'
+  | 'solid-fat'
+  | 'umami'
+  | 'curdling'
+  | 'graininess';
 
 export interface AnchorRecipe {
-  readonly lines: readonly { readonly ingredient: string; readonly g: number; readonly preparation?: string }[];
+  readonly lines: readonly {
+    readonly ingredient: string;
+    readonly g: number;
+    readonly preparation?: string;
+  }[];
   readonly process: Process;
   readonly serve: { readonly temperatureC: number; readonly storage: string; readonly days: number };
 }
@@ -36,10 +50,19 @@ export function recipeOfAnchor(from: AnchorRecipe): Recipe {
     lines: from.lines.map((line) => {
       const ingredient = ingredientById(line.ingredient);
       if (!ingredient) throw new RangeError(`the larder has no "${line.ingredient}"`);
-      return { ingredient, mass: grams(line.g), preparation: (line.preparation ?? 'as-is') as Preparation, stage: 'start' as const };
+      return {
+        ingredient,
+        mass: grams(line.g),
+        preparation: (line.preparation ?? 'as-is') as Preparation,
+        stage: 'start' as const,
+      };
     }),
     process: from.process,
-    serving: { temperatureC: celsius(from.serve.temperatureC), storage: from.serve.storage as Storage, days: from.serve.days },
+    serving: {
+      temperatureC: celsius(from.serve.temperatureC),
+      storage: from.serve.storage as Storage,
+      days: from.serve.days,
+    },
   };
 }
 
@@ -76,4 +99,5 @@ export function anchorPrediction(anchor: Anchor): number {
 
 /** Rounding of the reference range in its last digit. */
 const EDGE = 0.001;
-export const insideReference = (value: number, [low, high]: readonly [number, number]): boolean => value >= low * (1 - EDGE) && value <= high * (1 + EDGE);
+export const insideReference = (value: number, [low, high]: readonly [number, number]): boolean =>
+  value >= low * (1 - EDGE) && value <= high * (1 + EDGE);

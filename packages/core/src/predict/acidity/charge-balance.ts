@@ -10,7 +10,14 @@ export interface BufferAmounts {
   protein: number;
 }
 
-export const noBuffers = (): BufferAmounts => ({ citric: 0, malic: 0, acetic: 0, lactic: 0, phosphate: 0, protein: 0 });
+export const noBuffers = (): BufferAmounts => ({
+  citric: 0,
+  malic: 0,
+  acetic: 0,
+  lactic: 0,
+  phosphate: 0,
+  protein: 0,
+});
 
 const K = (pKa: number): number => 10 ** -pKa;
 const dissociation = {
@@ -24,15 +31,16 @@ const sites = proteinSites.map((site) => ({ mmolPerG: site.mmolPerG, K: K(site.p
 
 /** Mean negative charges per molecule of an acid with the given stepwise constants, at proton activity h. */
 function meanCharge(h: number, constants: readonly number[]): number {
-  const n = constants.length;
-  let term = 1, denominator = 0, numerator = 0;
-  for (let charge = 0; charge <= n; charge++) {
-    if (charge > 0) term *= constants[charge - 1] ?? 0;
-    const weight = term * h ** (n - charge);
-    denominator += weight;
-    numerator += charge * weight;
+  // Amount of each species against the uncharged one, built up one proton at a time.
+  let species = 1,
+    all = 1,
+    charges = 0;
+  for (let charge = 1; charge <= constants.length; charge++) {
+    species *= (constants[charge - 1] ?? 0) / h;
+    all += species;
+    charges += charge * species;
   }
-  return numerator / denominator;
+  return charges / all;
 }
 
 /** Negative charge carried by the buffers at a proton activity, mmol. */
@@ -59,9 +67,11 @@ export function strongIonDifference(pH: number, amounts: BufferAmounts, waterMl:
 /** pH at which the charges cancel, by bisection; strictly monotone, so always found within 1..12. @source electroneutrality, S-06 */
 export function pHOfMixture(strongIons: number, amounts: BufferAmounts, waterMl: number): number {
   const water = Math.max(waterMl, 1e-6);
-  let low: number = PH_SEARCH.low, high: number = PH_SEARCH.high;
+  let low: number = PH_SEARCH.low,
+    high: number = PH_SEARCH.high;
   for (let step = 0; step < PH_SEARCH.steps; step++) {
-    const pH = (low + high) / 2, h = K(pH);
+    const pH = (low + high) / 2,
+      h = K(pH);
     if (strongIons + (h - WATER_ION_PRODUCT / h) * water - bufferCharge(h, amounts) > 0) low = pH;
     else high = pH;
   }

@@ -8,10 +8,18 @@ const WHITE = [0.95047, 1, 1.08883] as const;
 const REFLECTANCE_RANGE = [0.008, 0.96] as const;
 
 export function reflectanceFromLab([L, a, b]: Lab): Reflectance {
-  const fy = (L + 16) / 116, fx = fy + a / 500, fz = fy - b / 200;
+  const fy = (L + 16) / 116,
+    fx = fy + a / 500,
+    fz = fy - b / 200;
   const back = (t: number) => (t > 6 / 29 ? t * t * t : ((3 * 36) / 841) * (t - 4 / 29));
-  const X = WHITE[0] * back(fx), Y = back(fy), Z = WHITE[2] * back(fz);
-  return [3.2406 * X - 1.5372 * Y - 0.4986 * Z, -0.9689 * X + 1.8758 * Y + 0.0415 * Z, 0.0557 * X - 0.204 * Y + 1.057 * Z];
+  const X = WHITE[0] * back(fx),
+    Y = back(fy),
+    Z = WHITE[2] * back(fz);
+  return [
+    3.2406 * X - 1.5372 * Y - 0.4986 * Z,
+    -0.9689 * X + 1.8758 * Y + 0.0415 * Z,
+    0.0557 * X - 0.204 * Y + 1.057 * Z,
+  ];
 }
 
 export function labFromReflectance([r, g, b]: Reflectance): Lab {
@@ -39,4 +47,10 @@ const sRgb = (v: number): number => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (
 
 /** "#rrggbb" for a screen. */
 export const hexOf = (reflectance: Reflectance): string =>
-  `#${reflectance.map((v) => Math.round(255 * Math.min(1, Math.max(0, sRgb(v)))).toString(16).padStart(2, '0')).join('')}`;
+  `#${reflectance
+    .map((v) =>
+      Math.round(255 * Math.min(1, Math.max(0, sRgb(v))))
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;

@@ -9,7 +9,15 @@ import { tasteOf } from '../taste/taste.js';
 import { consistencyAt } from '../thickness/consistency.js';
 
 /** Properties whose cause can be shared out over the lines. */
-export const contributionProperties = ['fat', 'thickness', 'stretch', 'savoriness', 'salt', 'sourness', 'sweetness'] as const;
+export const contributionProperties = [
+  'fat',
+  'thickness',
+  'stretch',
+  'savoriness',
+  'salt',
+  'sourness',
+  'sweetness',
+] as const;
 export type ContributionProperty = (typeof contributionProperties)[number];
 
 /**
@@ -43,9 +51,20 @@ const laws: Readonly<Record<ContributionProperty, ContributionLaw>> = {
   fat: 'share', salt: 'share', thickness: 'tenth-more', stretch: 'tenth-more', savoriness: 'tenth-more', sourness: 'tenth-more', sweetness: 'tenth-more',
 }; // prettier-ignore
 
-function figures(mix: Mixture, recipe: Recipe): Readonly<Record<Exclude<ContributionProperty, 'fat' | 'salt'>, number>> {
-  const at = momentOf(recipe), flow = consistencyAt(mix, at), taste = tasteOf(mix);
-  return { thickness: flow.viscosity, stretch: pullLength(mix, flow, at), savoriness: taste.umami, sourness: taste.sour, sweetness: taste.sweet };
+function figures(
+  mix: Mixture,
+  recipe: Recipe,
+): Readonly<Record<Exclude<ContributionProperty, 'fat' | 'salt'>, number>> {
+  const at = momentOf(recipe),
+    flow = consistencyAt(mix, at),
+    taste = tasteOf(mix);
+  return {
+    thickness: flow.viscosity,
+    stretch: pullLength(mix, flow, at),
+    savoriness: taste.umami,
+    sourness: taste.sour,
+    sweetness: taste.sweet,
+  };
 }
 
 /**
@@ -53,13 +72,18 @@ function figures(mix: Mixture, recipe: Recipe): Readonly<Record<Exclude<Contribu
  * @returns one entry a property; for those that do not add up, each line is tried with a tenth more of it
  */
 export function contributionsOf(recipe: Recipe): readonly PropertyContributions[] {
-  const whole = assemble(recipe), base = figures(whole, recipe), mass = Math.max(whole.mass, 1e-9);
+  const whole = assemble(recipe),
+    base = figures(whole, recipe),
+    mass = Math.max(whole.mass, 1e-9);
   const more = recipe.lines.map((line, i) => {
-    const lines = recipe.lines.map((other, j) => (j === i ? { ...line, mass: grams(line.mass * (1 + TRIED_MORE)) } : other));
+    const lines = recipe.lines.map((other, j) =>
+      j === i ? { ...line, mass: grams(line.mass * (1 + TRIED_MORE)) } : other,
+    );
     return figures(assemble({ ...recipe, lines }), recipe);
   });
   const amount = (property: ContributionProperty, i: number): number => {
-    const line = recipe.lines[i], there = more[i];
+    const line = recipe.lines[i],
+      there = more[i];
     if (!line || !there) return 0;
     const c = compiledIngredient(line.ingredient);
     switch (property) {
@@ -77,6 +101,10 @@ export function contributionsOf(recipe: Recipe): readonly PropertyContributions[
     property,
     law: laws[property],
     unit: units[property],
-    lines: recipe.lines.map((line, i) => ({ line: i, ingredient: line.ingredient.id, amount: amount(property, i) })),
+    lines: recipe.lines.map((line, i) => ({
+      line: i,
+      ingredient: line.ingredient.id,
+      amount: amount(property, i),
+    })),
   }));
 }

@@ -29,9 +29,14 @@ const sumOf = (lines: readonly Weighed[], per: (c: CompiledIngredient, line: Rec
 
 function weigh(lines: readonly RecipeLine[]): readonly Weighed[] {
   for (const line of lines) {
-    if (!(line.mass >= 0) || !Number.isFinite(line.mass)) throw new RangeError(`mass of ${line.ingredient.id} must be a finite number of grams, 0 or more; it is ${line.mass}`);
+    if (!(line.mass >= 0) || !Number.isFinite(line.mass))
+      throw new RangeError(
+        `mass of ${line.ingredient.id} must be a finite number of grams, 0 or more; it is ${line.mass}`,
+      );
   }
-  return lines.filter((line) => line.mass > 0).map((line) => ({ line, c: compiledIngredient(line.ingredient), g: line.mass }));
+  return lines
+    .filter((line) => line.mass > 0)
+    .map((line) => ({ line, c: compiledIngredient(line.ingredient), g: line.mass }));
 }
 
 /** Share of a line's starch that its own amylase turns to sugar. */
@@ -39,7 +44,11 @@ function amylaseLoss({ line }: Weighed, process: Process): number {
   const most = line.ingredient.behaviour.amylaseLoss;
   if (most === 0 || line.stage === 'end') return line.preparation === 'boiled' ? most : 0;
   if (line.preparation === 'boiled') return most;
-  return most * logistic((process.maxTemperatureC - a.amylaseMidpoint) / a.amylaseWidth) * (1 - Math.exp(-process.holdMin / a.amylaseTime));
+  return (
+    most *
+    logistic((process.maxTemperatureC - a.amylaseMidpoint) / a.amylaseWidth) *
+    (1 - Math.exp(-process.holdMin / a.amylaseTime))
+  );
 }
 
 interface StarchState {
@@ -48,13 +57,23 @@ interface StarchState {
   raw: number;
 }
 
-function addStarch(into: StarchState, { line, c, g }: Weighed, kept: number, gelatinized: Float64Array, fineness: number, energy: number): void {
+function addStarch(
+  into: StarchState,
+  { line, c, g }: Weighed,
+  kept: number,
+  gelatinized: Float64Array,
+  fineness: number,
+  energy: number,
+): void {
   const b = c.ingredient.behaviour;
   const enclosed = b.cellEnclosed * (1 - gelatinization.blendedCellLoss * fineness * (energy > 0 ? 1 : 0));
   for (let i = 0; i < starchIds.length; i++) {
     const mass = (c.starch[i] ?? 0) * g * kept;
     if (mass === 0) continue;
-    const own = line.stage === 'end' ? b.pregelatinized : b.pregelatinized + (1 - b.pregelatinized) * (gelatinized[i] ?? 0);
+    const own =
+      line.stage === 'end'
+        ? b.pregelatinized
+        : b.pregelatinized + (1 - b.pregelatinized) * (gelatinized[i] ?? 0);
     const cooked = line.preparation === 'boiled' ? Math.max(own, gelatinization.preboiled) : own;
     into.dispersed[i] = (into.dispersed[i] ?? 0) + mass * cooked * (1 - enclosed);
     into.inCells += mass * cooked * enclosed;
@@ -73,12 +92,16 @@ interface ParticleState {
 }
 
 function addParticles(into: ParticleState, { c, g }: Weighed, ground: ReturnType<typeof grind>): void {
-  const wet = c.particleVolume * g * (suspension.coarseVolumeShare + (1 - suspension.coarseVolumeShare) * ground.fineness);
+  const wet =
+    c.particleVolume *
+    g *
+    (suspension.coarseVolumeShare + (1 - suspension.coarseVolumeShare) * ground.fineness);
   if (c.ingredient.behaviour.particles === 'vegetable') into.cellWall += wet;
   else into.volume += wet;
   into.dry += ((c.insolubleProtein + c.fibre) * g) / a.dryParticleDensity;
   if (!(ground.diameter > 0)) return;
-  const solids = (c.insolubleProtein * comminution.grainProteinSwelling + c.fibre * comminution.grainFibreSwelling) * g;
+  const solids =
+    (c.insolubleProtein * comminution.grainProteinSwelling + c.fibre * comminution.grainFibreSwelling) * g;
   into.grains += solids * grainFelt(ground);
   into.weight += solids;
   into.weightedLog += solids * Math.log(ground.diameter);
@@ -115,16 +138,32 @@ export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
   const salt = sumOf(lines, (c) => c.salt);
   const allStarch = sumOf(lines, (c) => c.starchTotal);
   const tableSugars = sumOf(lines, (c) => c.sugars);
-  const cookingWater = { water: Math.max((waterBefore + water) / 2, 1e-6), sugars: tableSugars, salt, starch: allStarch };
+  const cookingWater = {
+    water: Math.max((waterBefore + water) / 2, 1e-6),
+    sugars: tableSugars,
+    salt,
+    starch: allStarch,
+  };
   const gelatinized = gelatinizedShares(heat, cookingWater);
   const softened = process.blendedAfterCooking ? boiledSoft(process.maxTemperatureC, process.holdMin) : 0;
 
   const starch: StarchState = { dispersed: new Float64Array(starchIds.length), inCells: 0, raw: 0 };
-  const particles: ParticleState = { volume: 0, cellWall: 0, dry: 0, grains: 0, weight: 0, weightedLog: 0, largest: 0 };
+  const particles: ParticleState = {
+    volume: 0,
+    cellWall: 0,
+    dry: 0,
+    grains: 0,
+    weight: 0,
+    weightedLog: 0,
+    largest: 0,
+  };
   const colour: ColourState = { scattering: 0, absorbed: [0, 0, 0] };
-  const solutes = new Float64Array(soluteIds.length), fatByType = new Float64Array(fatTypes.length);
+  const solutes = new Float64Array(soluteIds.length),
+    fatByType = new Float64Array(fatTypes.length);
   const buffers = noBuffers();
-  let strongIons = 0, amylaseSugar = 0, dryHotStarch = 0;
+  let strongIons = 0,
+    amylaseSugar = 0,
+    dryHotStarch = 0;
 
   for (const weighed of lines) {
     const { line, c, g } = weighed;
@@ -142,19 +181,32 @@ export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
     fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * g;
     strongIons += c.strongIons * g;
     for (const key of Object.keys(buffers) as (keyof typeof buffers)[]) buffers[key] += c.buffers[key] * g;
-    if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare) dryHotStarch += c.starchTotal * g;
+    if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
+      dryHotStarch += c.starchTotal * g;
   }
   solutes[SUGARS] = (solutes[SUGARS] ?? 0) + amylaseSugar;
 
-  const fat = sumOf(lines, (c) => c.fat), protein = sumOf(lines, (c) => c.protein), fibre = sumOf(lines, (c) => c.fibre);
+  const fat = sumOf(lines, (c) => c.fat),
+    protein = sumOf(lines, (c) => c.protein),
+    fibre = sumOf(lines, (c) => c.fibre);
   const unnamed = sumOf(lines, (c) => c.unnamed);
   const boilsOff = process.maxTemperatureC > a.alcoholBoilAbove ? process.holdMin / a.alcoholBoilTime : 0;
   const alcohol = sumOf(lines, (c) => c.alcohol) * (1 - Math.min(1, boilsOff));
-  const per = (of: (i: CompiledIngredient['ingredient']) => number | undefined) => sumOf(lines, (c) => (of(c.ingredient) ?? 0) / 100);
-  const biteLeft = process.maxTemperatureC > a.pungencyCookedAbove ? a.pungencyFast * Math.exp(-process.holdMin / a.pungencyTime) + a.pungencyLeft : 1;
+  const per = (of: (i: CompiledIngredient['ingredient']) => number | undefined) =>
+    sumOf(lines, (c) => (of(c.ingredient) ?? 0) / 100);
+  const biteLeft =
+    process.maxTemperatureC > a.pungencyCookedAbove
+      ? a.pungencyFast * Math.exp(-process.holdMin / a.pungencyTime) + a.pungencyLeft
+      : 1;
   const coagulatingProtein = sumOf(lines, (c) => c.ingredient.behaviour.coagulation * c.protein);
   const pH = pHOfMixture(strongIons, buffers, water);
-  const withoutThickeners = water + fat * suspension.fatVolume + (protein + fibre + starch.raw + starch.inCells) * a.proteinVolume + salt * a.saltVolume + Math.max(unnamed, 0) * a.unnamedVolume + alcohol * a.alcoholVolume;
+  const withoutThickeners =
+    water +
+    fat * suspension.fatVolume +
+    (protein + fibre + starch.raw + starch.inCells) * a.proteinVolume +
+    salt * a.saltVolume +
+    Math.max(unnamed, 0) * a.unnamedVolume +
+    alcohol * a.alcoholVolume;
   const scattering = Math.max(colour.scattering, 1e-9);
 
   return {

@@ -39,13 +39,17 @@ const LEAST_PH_WATER = 0.02;
 
 function compile(ingredient: Ingredient): CompiledIngredient {
   const { per100: c, behaviour: b } = ingredient;
-  const protein = (c.protein ?? 0) / 100, salt = (c.salt ?? 0) / 100, sugars = (c.sugars ?? 0) / 100, fibre = (c.fibre ?? 0) / 100;
+  const protein = (c.protein ?? 0) / 100,
+    salt = (c.salt ?? 0) / 100,
+    sugars = (c.sugars ?? 0) / 100,
+    fibre = (c.fibre ?? 0) / 100;
   const solutes = Float64Array.from(soluteIds, (id) => {
     if (id === 'protein') return protein * b.solubleProtein;
     if (id === 'sugars') return sugars + salt * SALT_AS_SUGAR;
     return (c.gums?.[id] ?? 0) / 100;
   });
-  const mmol = (gPer100: number | undefined, molarMass: number) => (((gPer100 ?? 0) / 100) * 1000) / molarMass;
+  const mmol = (gPer100: number | undefined, molarMass: number) =>
+    (((gPer100 ?? 0) / 100) * 1000) / molarMass;
   const buffers: BufferAmounts = {
     citric: mmol(c.citric, acids.citric.molarMass),
     malic: mmol(c.malic, acids.malic.molarMass),
@@ -79,4 +83,3 @@ export function compiledIngredient(ingredient: Ingredient): CompiledIngredient {
   if (!entry) compiled.set(ingredient, (entry = compile(ingredient)));
   return entry;
 }
-

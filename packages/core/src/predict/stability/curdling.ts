@@ -4,7 +4,8 @@ import { curdling as p } from './curdling.params.js';
 
 /** Probability that the pot splits or curdles, 0..1. @source engine notes E-9 */
 export function curdlingProbability(mix: Mixture): number {
-  const water = Math.max(mix.water, 1e-9), per100 = (g: number) => (100 * g) / water;
+  const water = Math.max(mix.water, 1e-9),
+    per100 = (g: number) => (100 * g) / water;
   const protein = per100(mix.coagulatingProtein);
   if (protein <= p.leastProtein) return 0;
   const near = Math.exp(-0.5 * ((mix.pH - mix.isoelectricPh) / p.nearWidth) ** 2);

@@ -26,10 +26,19 @@ const XANTHAN = soluteIds.indexOf('xanthan');
 /** Water let go, % of the mass: serum of a loose purée and syneresis of a stored starch gel. */
 export function weepingPercent(mix: Mixture, flow: Consistency, days: number): number {
   const puree = mix.cellWallVolume / Math.max(mix.cellWallVolume + mix.particleVolume, 1e-9);
-  const serum = (p.serum * logistic((p.loosePacking - flow.packing) / p.looseWidth) * puree) / ((1 + (flow.viscosity / p.thickScale) ** p.thickExponent) * (1 + flow.yieldStress / p.yieldScale));
+  const serum =
+    (p.serum * logistic((p.loosePacking - flow.packing) / p.looseWidth) * puree) /
+    ((1 + (flow.viscosity / p.thickScale) ** p.thickExponent) * (1 + flow.yieldStress / p.yieldScale));
   const water = Math.max(mix.water, 1e-9);
-  const retrograding = starchIds.reduce((all, id, i) => all + ((mix.dispersedStarch[i] ?? 0) / water) * starches[id].retrogradation * starches[id].amylose, 0);
+  const retrograding = starchIds.reduce(
+    (all, id, i) =>
+      all + ((mix.dispersedStarch[i] ?? 0) / water) * starches[id].retrogradation * starches[id].amylose,
+    0,
+  );
   const xanthan = (100 * (mix.solutes[XANTHAN] ?? 0)) / water;
-  const syneresis = ((p.syneresis * retrograding * (1 - Math.exp(-days / p.syneresisDays))) / (1 + xanthan / p.xanthanHolds)) * (mix.hydrolysis < p.acidBelow ? p.acidFactor : 1);
+  const syneresis =
+    ((p.syneresis * retrograding * (1 - Math.exp(-days / p.syneresisDays))) /
+      (1 + xanthan / p.xanthanHolds)) *
+    (mix.hydrolysis < p.acidBelow ? p.acidFactor : 1);
   return Math.min(p.most, serum + syneresis);
 }

@@ -27,7 +27,9 @@ export interface CookingWater {
  */
 export function gelatinizedShares(heat: HeatHistory, pot: CookingWater): Float64Array {
   const waterLimit = pot.water / (pot.water + g.waterDemand * pot.starch + 1e-9);
-  const delay = (g.sugarDelay * pot.sugars) / (pot.sugars + pot.water) + (g.saltDelay * pot.salt) / (pot.salt + pot.water);
+  const delay =
+    (g.sugarDelay * pot.sugars) / (pot.sugars + pot.water) +
+    (g.saltDelay * pot.salt) / (pot.salt + pot.water);
   const shares = new Float64Array(starchIds.length);
   starchIds.forEach((id, i) => {
     const starch = starches[id];
@@ -40,11 +42,15 @@ export function gelatinizedShares(heat: HeatHistory, pot: CookingWater): Float64
 
 /** Factor on starch viscosity left by acid while the pot was hot, 0..1. */
 export function hydrolysisFactor(heat: HeatHistory, pH: number): number {
-  const minutesAt95 = heat.hold * Math.exp(-Math.min(60, (95 - Math.min(heat.maxTemperature, 100)) * g.hydrolysisPerDegree));
+  const minutesAt95 =
+    heat.hold * Math.exp(-Math.min(60, (95 - Math.min(heat.maxTemperature, 100)) * g.hydrolysisPerDegree));
   return Math.exp(-g.hydrolysisRate * minutesAt95 * 10 ** (-g.hydrolysisPerPh * (pH - 3.5)));
 }
 
 /** Progress of granule breakdown on long boiling, 0..1. */
 export function breakdownProgress(heat: HeatHistory): number {
-  return (1 - Math.exp(-heat.hold / g.breakdownTime)) * logistic((heat.maxTemperature - g.breakdownMidpoint) / g.breakdownWidth);
+  return (
+    (1 - Math.exp(-heat.hold / g.breakdownTime)) *
+    logistic((heat.maxTemperature - g.breakdownMidpoint) / g.breakdownWidth)
+  );
 }

@@ -6,7 +6,8 @@ import { type Consistency, type Moment, retrogradationProgress } from '../thickn
 import { type KitchenOffsets, noOffsets } from '../uncertainty/kitchen-offsets.params.js';
 import { pull as p } from './pull-length.params.js';
 
-const PSYLLIUM = soluteIds.indexOf('psyllium'), KONJAC = soluteIds.indexOf('konjac');
+const PSYLLIUM = soluteIds.indexOf('psyllium'),
+  KONJAC = soluteIds.indexOf('konjac');
 
 function storageFactor(at: Moment, retrogradation: number): number {
   const ret = retrogradationProgress(at.days);
@@ -19,22 +20,36 @@ function storageFactor(at: Moment, retrogradation: number): number {
  * Length of the strand a fork lifts before it snaps, cm. Not monotone in starch: above about 17 % it turns to rubber.
  * @source engine notes E-7
  */
-export function pullLength(mix: Mixture, flow: Consistency, at: Moment, offsets: KitchenOffsets = noOffsets): number {
-  let polymer = 0, weightedRet = 0;
+export function pullLength(
+  mix: Mixture,
+  flow: Consistency,
+  at: Moment,
+  offsets: KitchenOffsets = noOffsets,
+): number {
+  let polymer = 0,
+    weightedRet = 0;
   starchIds.forEach((id, i) => {
     const strands = (mix.dispersedStarch[i] ?? 0) * starches[id].stretch;
     polymer += strands;
     weightedRet += strands * starches[id].retrogradation;
   });
   const retrogradation = polymer > 0 ? weightedRet / polymer : 0;
-  const gumHelp = Math.min((mix.solutes[PSYLLIUM] ?? 0) * p.psyllium + (mix.solutes[KONJAC] ?? 0) * p.konjac, p.gumHelp * polymer);
+  const gumHelp = Math.min(
+    (mix.solutes[PSYLLIUM] ?? 0) * p.psyllium + (mix.solutes[KONJAC] ?? 0) * p.konjac,
+    p.gumHelp * polymer,
+  );
   const c = (100 * (polymer + gumHelp)) / Math.max((mix.water + flow.freeWater) / 2, 1e-9);
   const rise = logistic((c - p.threshold) / p.width) * ((c * c) / (c * c + p.dilute));
   const rubber = p.rubberyLeft + (1 - p.rubberyLeft) * logistic((p.rubbery - c) / p.rubberyWidth);
-  const fatVolume = flow.dropletShare * flow.dispersedVolume, solidVolume = (1 - flow.dropletShare) * flow.dispersedVolume;
-  const broken = Math.exp(-p.fatShortens * fatVolume - p.particlesBreak * solidVolume) / (1 + Math.max(mix.largestDiameter - p.coarseFrom, 0) / p.coarseScale);
+  const fatVolume = flow.dropletShare * flow.dispersedVolume,
+    solidVolume = (1 - flow.dropletShare) * flow.dispersedVolume;
+  const broken =
+    Math.exp(-p.fatShortens * fatVolume - p.particlesBreak * solidVolume) /
+    (1 + Math.max(mix.largestDiameter - p.coarseFrom, 0) / p.coarseScale);
   const cooked = mix.hydrolysis * (1 - p.brokenGranules * mix.breakdown);
-  const warm = logistic((at.temperature - p.warmFrom) / p.warmWidth) * (1 - p.hotLoss * logistic((at.temperature - p.hotFrom) / p.hotWidth));
+  const warm =
+    logistic((at.temperature - p.warmFrom) / p.warmWidth) *
+    (1 - p.hotLoss * logistic((at.temperature - p.hotFrom) / p.hotWidth));
   const stored = Math.max(storageFactor(at, retrogradation), p.storedLeast);
   const strand = p.longest * rise * rubber * broken * cooked * warm * stored * Math.exp(offsets.stretch);
   return strand + p.viscousDrip * (1 - Math.exp(-flow.viscosity / p.viscousScale));

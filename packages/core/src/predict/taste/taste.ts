@@ -38,7 +38,13 @@ export function tasteOf(mix: Mixture): Taste {
   const per100 = (g: number) => (100 * g) / mass;
   return {
     salt: per100(mix.salt),
-    umami: equivalentUmami({ glutamate: per100(mix.glutamate), aspartate: per100(mix.aspartate), imp: per100(mix.imp), gmp: per100(mix.gmp), amp: per100(mix.amp) }),
+    umami: equivalentUmami({
+      glutamate: per100(mix.glutamate),
+      aspartate: per100(mix.aspartate),
+      imp: per100(mix.imp),
+      gmp: per100(mix.gmp),
+      amp: per100(mix.amp),
+    }),
     sour: ((titratable(mix.buffers) / mass) * 1000) / (1 + 10 ** (mix.pH - SOUR_HALF_PH)),
     sweet: per100(mix.sugars) * tasteValues.sugarSweetness,
     bitter: (mix.bitter * 10) / mass,

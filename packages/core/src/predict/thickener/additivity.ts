@@ -32,13 +32,16 @@ const NEWTON_TOLERANCE = 1e-6;
 export function viscosityIncrement(parts: readonly ThickenerState[]): number {
   if (parts.length === 0) return 0;
   let u = -Infinity;
-  for (const p of parts) u = Math.max(u, Math.log(p.scale) + (p.reduced > 1 ? p.n2 : p.n1) * Math.log(p.reduced));
+  for (const p of parts)
+    u = Math.max(u, Math.log(p.scale) + (p.reduced > 1 ? p.n2 : p.n1) * Math.log(p.reduced));
   u = Math.max(u, -9);
   for (let step = 0; step < NEWTON_CAP; step++) {
-    let sum = 0, slope = 0;
+    let sum = 0,
+      slope = 0;
     for (const p of parts) {
       const lnx = u - Math.log(p.scale);
-      const a = p.reduced * Math.exp(-lnx / p.n1), b = p.reduced * Math.exp(-lnx / p.n2);
+      const a = p.reduced * Math.exp(-lnx / p.n1),
+        b = p.reduced * Math.exp(-lnx / p.n2);
       sum += a + b;
       slope -= a / p.n1 + b / p.n2;
     }

@@ -6,7 +6,12 @@ import { arrhenius, GAS_CONSTANT, waterViscosity } from '../numeric/arrhenius.js
 import { logistic, softplus } from '../numeric/smooth-step.js';
 import { suspension as s } from '../particle/suspension.params.js';
 import { starches, starchIds } from '../starch/starch.params.js';
-import { characteristicConcentration, CROSSOVER_VISCOSITY, type ThickenerState, viscosityIncrement } from '../thickener/additivity.js';
+import {
+  characteristicConcentration,
+  CROSSOVER_VISCOSITY,
+  type ThickenerState,
+  viscosityIncrement,
+} from '../thickener/additivity.js';
 import { soluteIds, solutes } from '../thickener/gum.params.js';
 import { type KitchenOffsets, noOffsets } from '../uncertainty/kitchen-offsets.params.js';
 import { consistency as p } from './consistency.params.js';
@@ -47,6 +52,8 @@ export interface Consistency {
 
 const starchRows = starchIds.map((id) => starches[id]);
 const starchConcentration = starchRows.map((t) => characteristicConcentration(t.cRef, t.etaRef, t.n1, t.n2));
+const SUGARS = soluteIds.indexOf('sugars'),
+  PROTEIN = soluteIds.indexOf('protein');
 const soluteRows = soluteIds.map((id) => solutes[id]);
 const soluteConcentration = soluteRows.map((t) => characteristicConcentration(t.cRef, t.etaRef, t.n1, t.n2));
 
@@ -62,8 +69,15 @@ interface Water {
 function shareWater(mix: Mixture, z: KitchenOffsets): Water {
   const all = mix.water * Math.exp(z.water);
   const seed = Math.exp(z.seed);
-  const solids = mix.particleVolume * seed + mix.cellWallVolume * Math.exp(z.cellWall) + s.cellStarchVolume * mix.cellStarch * seed + s.rawStarchVolume * mix.rawStarch;
-  const demand = Math.max(solids - mix.dryParticleVolume - s.starchSorption * (mix.rawStarch + mix.cellStarch), 0);
+  const solids =
+    mix.particleVolume * seed +
+    mix.cellWallVolume * Math.exp(z.cellWall) +
+    s.cellStarchVolume * mix.cellStarch * seed +
+    s.rawStarchVolume * mix.rawStarch;
+  const demand = Math.max(
+    solids - mix.dryParticleVolume - s.starchSorption * (mix.rawStarch + mix.cellStarch),
+    0,
+  );
   const ratio = demand / (s.boundWaterLimit * all);
   const bound = demand / Math.cbrt(1 + ratio * ratio * ratio);
   return { all, free: Math.max(all - bound, 1e-6), solids };
@@ -75,36 +89,74 @@ interface ContinuousPhase {
   readonly gelStress: number;
 }
 
-function addStarches(mix: Mixture, at: Moment, free: number, z: KitchenOffsets, parts: ThickenerState[]): number {
-  const tz = Math.exp(z.temperature), ret = retrogradationProgress(at.days);
+function addStarches(
+  mix: Mixture,
+  at: Moment,
+  free: number,
+  z: KitchenOffsets,
+  parts: ThickenerState[],
+): number {
+  const tz = Math.exp(z.temperature),
+    ret = retrogradationProgress(at.days);
   const cooled = logistic((p.setBackMidpoint - at.temperature) / p.setBackWidth);
-  const set = logistic((p.starchGelMidpoint - at.temperature) / p.starchGelWidth) * (at.storage === 'cool' ? p.freshGelShare : p.storedGelShare + (1 - p.storedGelShare) * ret);
+  const set =
+    logistic((p.starchGelMidpoint - at.temperature) / p.starchGelWidth) *
+    (at.storage === 'cool' ? p.freshGelShare : p.storedGelShare + (1 - p.storedGelShare) * ret);
   let gel = 0;
   for (let i = 0; i < starchRows.length; i++) {
-    const mass = mix.dispersedStarch[i] ?? 0, t = starchRows[i];
+    const mass = mix.dispersedStarch[i] ?? 0,
+      t = starchRows[i];
     if (mass <= 1e-9 || !t) continue;
     const c = (100 * mass) / free;
     const lasting = mix.hydrolysis * (1 - t.breakdown * mix.breakdown);
     let setBack = t.setBack * cooled;
-    if (at.storage !== 'cool') setBack = (setBack + t.irreversible * ret) * (1 + p.storedSetBack * t.retrogradation * ret * cooled);
-    parts.push({ reduced: c / (starchConcentration[i] ?? 1), scale: CROSSOVER_VISCOSITY * arrhenius(t.Ea * tz, at.temperature) * Math.exp(z[t.group]) * lasting * (1 + setBack), n1: t.n1, n2: t.n2 });
+    if (at.storage !== 'cool')
+      setBack = (setBack + t.irreversible * ret) * (1 + p.storedSetBack * t.retrogradation * ret * cooled);
+    parts.push({
+      reduced: c / (starchConcentration[i] ?? 1),
+      scale:
+        CROSSOVER_VISCOSITY *
+        arrhenius(t.Ea * tz, at.temperature) *
+        Math.exp(z[t.group]) *
+        lasting *
+        (1 + setBack),
+      n1: t.n1,
+      n2: t.n2,
+    });
     gel += lasting * t.gelK * softplus(c - t.gelC0, p.starchGelCorner) ** p.starchGelPower * set;
   }
   return gel;
 }
 
-function addSolutes(mix: Mixture, at: Moment, water: Water, z: KitchenOffsets, parts: ThickenerState[]): number {
+function addSolutes(
+  mix: Mixture,
+  at: Moment,
+  water: Water,
+  z: KitchenOffsets,
+  parts: ThickenerState[],
+): number {
   const tz = Math.exp(z.temperature);
   let gel = 0;
   for (let i = 0; i < soluteRows.length; i++) {
-    const mass = mix.solutes[i] ?? 0, t = soluteRows[i], id = soluteIds[i];
+    const mass = mix.solutes[i] ?? 0,
+      t = soluteRows[i];
     if (mass <= 1e-9 || !t) continue;
-    const solvent = id === 'sugars' ? water.all : id === 'protein' ? (water.all + water.free) / 2 : water.free;
+    const solvent = i === SUGARS ? water.all : i === PROTEIN ? (water.all + water.free) / 2 : water.free;
     const c = (100 * mass) / solvent;
-    parts.push({ reduced: c / (soluteConcentration[i] ?? 1), scale: CROSSOVER_VISCOSITY * arrhenius(t.Ea * tz, at.temperature) * (t.group ? Math.exp(z[t.group]) : 1), n1: t.n1, n2: t.n2 });
+    parts.push({
+      reduced: c / (soluteConcentration[i] ?? 1),
+      scale:
+        CROSSOVER_VISCOSITY * arrhenius(t.Ea * tz, at.temperature) * (t.group ? Math.exp(z[t.group]) : 1),
+      n1: t.n1,
+      n2: t.n2,
+    });
     if (!t.gel) continue;
     const turns = at.storage === 'cool' ? t.gel.Tset : t.gel.Tmelt;
-    gel += t.gel.k * softplus(c - t.gel.c0, p.gumGelCorner * t.cRef) ** t.gel.power * logistic((turns - at.temperature) / t.gel.width) * (c / (c + p.gumGelTrace));
+    gel +=
+      t.gel.k *
+      softplus(c - t.gel.c0, p.gumGelCorner * t.cRef) ** t.gel.power *
+      logistic((turns - at.temperature) / t.gel.width) *
+      (c / (c + p.gumGelTrace));
   }
   return gel;
 }
@@ -113,14 +165,24 @@ function continuousPhase(mix: Mixture, at: Moment, water: Water, z: KitchenOffse
   const parts: ThickenerState[] = [];
   let gel = addStarches(mix, at, water.free, z, parts) + addSolutes(mix, at, water, z, parts);
   if (mix.heatSetProtein > 0) {
-    const heated = logistic((mix.process.maxTemperatureC - s.heatGelMidpoint) / s.heatGelWidth) * (1 - Math.exp(-mix.process.holdMin / s.heatGelTime));
-    gel += s.heatGelK * softplus((100 * mix.heatSetProtein) / water.free - s.heatGelC0, p.heatGelCorner) ** 2 * heated;
+    const heated =
+      logistic((mix.process.maxTemperatureC - s.heatGelMidpoint) / s.heatGelWidth) *
+      (1 - Math.exp(-mix.process.holdMin / s.heatGelTime));
+    gel +=
+      s.heatGelK *
+      softplus((100 * mix.heatSetProtein) / water.free - s.heatGelC0, p.heatGelCorner) ** 2 *
+      heated;
   }
   const increment = viscosityIncrement(parts);
-  return { viscosity: waterViscosity(at.temperature) + increment, increment, gelStress: gel * Math.exp(z.gel) };
+  return {
+    viscosity: waterViscosity(at.temperature) + increment,
+    increment,
+    gelStress: gel * Math.exp(z.gel),
+  };
 }
 
-const roundedPositive = (x: number): number => (x + Math.sqrt(x * x + 4 * s.packingSoftness * s.packingSoftness)) / 2;
+const roundedPositive = (x: number): number =>
+  (x + Math.sqrt(x * x + 4 * s.packingSoftness * s.packingSoftness)) / 2;
 
 /** Krieger–Dougherty below packing, bounded above it. */
 function hydrodynamicFactor(packing: number): number {
@@ -131,7 +193,12 @@ function hydrodynamicFactor(packing: number): number {
 /** Yield stress of chilled high-fat emulsions whose droplets hold hard fat, Pa. */
 function chilledEmulsionStress(mix: Mixture, solidFat: number): number {
   const fatShare = mix.fat / Math.max(mix.fat + mix.water * p.waterAgainstFat, 1e-9);
-  return fat.chilledEmulsion * softplus(fatShare - fat.chilledOnset, fat.chilledWidth) ** fat.chilledExponent * (solidFat / 100) ** fat.chilledCrystalExponent * (1 - Math.min(mix.emulsifiedFat, 1)) ** fat.chilledEmulsifierExponent;
+  return (
+    fat.chilledEmulsion *
+    softplus(fatShare - fat.chilledOnset, fat.chilledWidth) ** fat.chilledExponent *
+    (solidFat / 100) ** fat.chilledCrystalExponent *
+    (1 - Math.min(mix.emulsifiedFat, 1)) ** fat.chilledEmulsifierExponent
+  );
 }
 
 /** Weight of the oil-continuous branch, 0..1, from water over the fat that can invert. */
@@ -150,25 +217,45 @@ interface Branch {
 function oilContinuousBranch(mix: Mixture, tC: number, solidFat: number, z: KitchenOffsets): Branch {
   const oil = fat.oilViscosity * arrhenius(fat.oilEa, tC, p.roomTemperatureK);
   const solids = mix.protein + mix.fibre > 0.02 * mix.mass ? fat.innerPhaseSolids : 1;
-  const inner = mix.water + ((mix.mass - mix.water - mix.fat) / p.drySolidsDensity) * fat.innerPhaseSwelling * solids;
+  const inner =
+    mix.water + ((mix.mass - mix.water - mix.fat) / p.drySolidsDensity) * fat.innerPhaseSwelling * solids;
   const liquid = Math.max(1 - solidFat / 100, 0.03);
-  const oilVolume = mix.fat * s.fatVolume, volume = inner + oilVolume;
+  const oilVolume = mix.fat * s.fatVolume,
+    volume = inner + oilVolume;
   const packing = (inner / fat.innerPacking + (oilVolume * (1 - liquid)) / fat.crystalPacking) / volume;
   const jam = softplus(packing - s.jamming0, s.jammingWidth);
-  const network = 1000 * fat.networkK * softplus(solidFat - 1, fat.networkOnset) ** fat.networkExponent * (oilVolume / volume) ** fat.volumeExponent * Math.exp(z.fat);
-  return { viscosity: oil * hydrodynamicFactor(Math.min(packing, 3)), yieldStress: network + Math.exp(z.jamming) * fat.pasteYield * jam ** s.jammingExponent, fatStress: network };
+  const network =
+    1000 *
+    fat.networkK *
+    softplus(solidFat - 1, fat.networkOnset) ** fat.networkExponent *
+    (oilVolume / volume) ** fat.volumeExponent *
+    Math.exp(z.fat);
+  return {
+    viscosity: oil * hydrodynamicFactor(Math.min(packing, 3)),
+    yieldStress: network + Math.exp(z.jamming) * fat.pasteYield * jam ** s.jammingExponent,
+    fatStress: network,
+  };
 }
 
-const logBlend = (a: number, b: number, weightOfB: number, floor = 0): number => Math.exp((1 - weightOfB) * Math.log(a + floor) + weightOfB * Math.log(b + floor));
+const logBlend = (a: number, b: number, weightOfB: number, floor = 0): number =>
+  Math.exp((1 - weightOfB) * Math.log(a + floor) + weightOfB * Math.log(b + floor));
 
 /** Share of the yield stress that is still felt while stirring at 50 s⁻¹, as viscosity, mPa·s. */
 function stirredYield(yieldStress: number, gelStress: number): number {
-  const gel = Math.min(yieldStress, gelStress), rest = yieldStress - gel;
-  return p.shearTerm * ((s.stirredYieldShare * rest) / (1 + rest / s.yieldSaturation) + (s.stirredGelShare * gel) / (1 + gel / s.gelSaturation));
+  const gel = Math.min(yieldStress, gelStress),
+    rest = yieldStress - gel;
+  return (
+    p.shearTerm *
+    ((s.stirredYieldShare * rest) / (1 + rest / s.yieldSaturation) +
+      (s.stirredGelShare * gel) / (1 + gel / s.gelSaturation))
+  );
 }
 
 function flowIndexOf(increment: number, factor: number, yieldStress: number): number {
-  const thinning = Math.min(1, p.flowFloor + (1 - p.flowFloor) / (1 + ((increment * factor) / p.flowScale) ** p.flowExponent));
+  const thinning = Math.min(
+    1,
+    p.flowFloor + (1 - p.flowFloor) / (1 + ((increment * factor) / p.flowScale) ** p.flowExponent),
+  );
   const y2 = yieldStress * yieldStress;
   return thinning - ((thinning - Math.min(thinning, p.flowPaste)) * y2) / (y2 + p.flowYield * p.flowYield);
 }
@@ -179,22 +266,35 @@ function flowIndexOf(increment: number, factor: number, yieldStress: number): nu
  * @source engine notes E-4 to E-6: Loewe additivity, Krieger–Dougherty with a soft-glassy network, oil-continuous blend
  */
 export function consistencyAt(mix: Mixture, at: Moment, offsets: KitchenOffsets = noOffsets): Consistency {
-  const z = offsets, tC = at.temperature, tz = Math.exp(z.temperature);
+  const z = offsets,
+    tC = at.temperature,
+    tz = Math.exp(z.temperature);
   const water = shareWater(mix, z);
   const phase = continuousPhase(mix, at, water, z);
-  const volume = mix.suspensionVolume * Math.exp((z.water * mix.water) / Math.max(mix.suspensionVolume, 1e-6));
+  const volume =
+    mix.suspensionVolume * Math.exp((z.water * mix.water) / Math.max(mix.suspensionVolume, 1e-6));
   const droplets = s.fatVolume * mix.fat;
   const packing = (water.solids / s.particlePacking + droplets / s.dropletPacking) / volume;
   const dropletShare = droplets / Math.max(droplets + water.solids, 1e-9);
-  const softening = Math.exp(((s.suspensionEa * tz) / GAS_CONSTANT) * (1 / (tC + 273.15) - 1 / 333.15) * Math.min(packing, p.packingCap));
+  const softening = Math.exp(
+    ((s.suspensionEa * tz) / GAS_CONSTANT) *
+      (1 / (tC + 273.15) - 1 / 333.15) *
+      Math.min(packing, p.packingCap),
+  );
   const factor = hydrodynamicFactor(packing) * softening;
-  const jam = softplus(packing - s.jamming0, s.jammingWidth), jamOffset = Math.exp(z.jamming);
-  const particleStress = jamOffset * (s.dropletYield * dropletShare + s.particleYield * (1 - dropletShare)) * jam ** s.jammingExponent * arrhenius(s.jammingEa, tC, p.jamReferenceK);
+  const jam = softplus(packing - s.jamming0, s.jammingWidth),
+    jamOffset = Math.exp(z.jamming);
+  const particleStress =
+    jamOffset *
+    (s.dropletYield * dropletShare + s.particleYield * (1 - dropletShare)) *
+    jam ** s.jammingExponent *
+    arrhenius(s.jammingEa, tC, p.jamReferenceK);
   const solidFat = solidFatOfMix(mix.fatByType, tC);
   const chilled = chilledEmulsionStress(mix, solidFat) * Math.exp(z.fat);
 
   let flow: Branch = {
-    viscosity: phase.viscosity * factor + s.networkK * jamOffset * jam * jam * phase.viscosity ** s.networkEta,
+    viscosity:
+      phase.viscosity * factor + s.networkK * jamOffset * jam * jam * phase.viscosity ** s.networkEta,
     yieldStress: phase.gelStress + particleStress + chilled,
     fatStress: chilled,
   };

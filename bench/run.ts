@@ -1,0 +1,27 @@
+import { benchApi } from './api';
+import { benchBrowser } from './browser';
+import { benchPredictions } from './predictions';
+import type { Result } from './result';
+
+const json = process.argv.includes('--json');
+const only = process.argv.find((arg) => arg.startsWith('--only='))?.slice(7);
+const digits = (value: number) => (value >= 100 ? value.toFixed(0) : value.toFixed(2));
+
+function print(results: readonly Result[]): void {
+  for (const { name, value, unit, goal, sense } of results) {
+    const pass = sense === 'most' ? value <= goal : value >= goal;
+    if (json) console.log(JSON.stringify({ name, value, unit, goal, pass }));
+    else
+      console.log(
+        `${pass ? 'pass' : 'MISS'}  ${name.padEnd(68)} ${digits(value).padStart(9)} ${unit.padEnd(6)} ${sense === 'most' ? 'at most' : 'at least'} ${digits(goal)}`,
+      );
+  }
+}
+
+async function main(): Promise<void> {
+  if (!only || only === 'core') print(benchPredictions());
+  if (!only || only === 'api') print(await benchApi());
+  if (!only || only === 'browser') print(await benchBrowser());
+}
+
+void main();

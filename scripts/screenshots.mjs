@@ -1,0 +1,81 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromiumPath, ensureChromium } from './chromium.mjs';
+import { ensureInstalled } from './install.mjs';
+import { root } from './run.mjs';
+
+/** Remakes the pictures in docs/screenshots from the demo data, in a database of its own. */
+await ensureInstalled();
+if (!(await ensureChromium())) process.exit(1);
+const { chromium } = await import('@playwright/test');
+
+const port = await new Promise((resolve) => {
+  const probe = createServer().listen(0, '127.0.0.1', () => {
+    const { port: free } = probe.address();
+    probe.close(() => resolve(free));
+  });
+});
+const folder = mkdtempSync(join(tmpdir(), 'alterum-pictures-'));
+const server = spawn(process.execPath, [join(root, 'scripts/start.mjs')], {
+  stdio: ['ignore', 'ignore', 'inherit'],
+  env: { ...process.env, PORT: String(port), DATABASE_FILE: join(folder, 'demo.sqlite') },
+});
+const at = `http://127.0.0.1:${port}`;
+for (let i = 0; i < 600; i++) {
+  if (
+    await fetch(`${at}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
+  )
+    break;
+  await new Promise((wait) => setTimeout(wait, 200));
+}
+
+const desk = { width: 1280, height: 800 };
+const causes = (page) => page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
+const changed = async (page) => {
+  await page.getByRole('spinbutton', { name: 'Amount of Tapioca starch' }).fill('30');
+  await page.keyboard.press('Enter');
+};
+const pictures = [
+  { name: 'bench', path: '/', size: desk },
+  { name: 'bench-night', path: '/', size: desk, scheme: 'dark' },
+  { name: 'bench-changed', path: '/', size: desk, act: changed },
+  { name: 'bench-causes', path: '/', size: desk, act: causes },
+  { name: 'bench-tablet', path: '/', size: { width: 820, height: 1180 } },
+  { name: 'bench-phone', path: '/', size: { width: 390, height: 844 } },
+  { name: 'formulas', path: '/formulas', size: desk },
+  { name: 'table', path: '/table', size: desk },
+  { name: 'larder', path: '/larder', size: desk },
+];
+
+const browser = await chromium.launch({
+  executablePath: chromiumPath,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
+});
+for (const { name, path, size, scheme = 'light', act } of pictures) {
+  const page = await browser.newPage({ viewport: size, colorScheme: scheme });
+  await page.goto(at + path);
+  await page.getByRole('main').waitFor();
+  await page.waitForTimeout(900);
+  await act?.(page);
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });
+  if (act === changed)
+    await page
+      .getByRole('button', { name: 'Undo' })
+      .click()
+      .then(() => page.waitForTimeout(1200));
+  await page.close();
+  console.log(`docs/screenshots/${name}.png`);
+}
+await browser.close();
+server.kill('SIGTERM');
+server.once('exit', () => {
+  rmSync(folder, { recursive: true, force: true });
+  process.exit(0);
+});
