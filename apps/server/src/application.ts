@@ -43,7 +43,6 @@ export async function createApplication(options: ApplicationOptions): Promise<Ne
   app.useBodyParser('json', { limit: '1mb' });
   app.useGlobalPipes(contractValidation());
   app.useGlobalFilters(new FailureFilter());
-  app.enableShutdownHooks();
   serveApiDocs(app);
   if (options.web) serveWebApp(app, options.web);
   await app.get(MikroORM).getMigrator().up();

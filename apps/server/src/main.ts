@@ -12,6 +12,8 @@ async function main(): Promise<void> {
     web: resolve(__dirname, '../../web/dist'),
     demo: process.env['ALTERUM_DEMO'] !== '0',
   });
+  for (const signal of ['SIGTERM', 'SIGINT'] as const)
+    process.once(signal, () => void app.close().finally(() => process.exit(0)));
   await app.listen(port, '127.0.0.1');
   console.log(`Alterum is at ${(await app.getUrl()).replace('[::1]', '127.0.0.1')}`);
 }

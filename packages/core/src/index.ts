@@ -8,7 +8,14 @@ export {
   isAllergenId,
   type LawList,
 } from './allergen/allergen.js';
-export { type Brief, briefOfFamily, type Standing, standingOf, type Stretch } from './brief/brief.js';
+export {
+  type Brief,
+  briefOfFamily,
+  isEmpty,
+  type Standing,
+  standingOf,
+  type Stretch,
+} from './brief/brief.js';
 export {
   placeOnRail,
   type Rail,

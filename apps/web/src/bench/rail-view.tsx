@@ -1,4 +1,6 @@
 import {
+  type Band,
+  isEmpty,
   placeOnRail,
   type PointPrediction,
   type Rail,
@@ -64,14 +66,48 @@ function Reading({
   );
 }
 
-function Bead({ rail, prediction, ghost, brief, minor }: RailViewProps) {
-  const band = rail.value(prediction),
-    lit = brief[rail.id];
+interface BeadsProps {
+  readonly rail: Rail;
+  readonly band: Band;
+  readonly ghost: PointPrediction | undefined;
+  readonly minor: boolean;
+}
+
+/** The doubt, the ghost and the bead. */
+function Beads({ rail, band, ghost, minor }: BeadsProps) {
   const place = (value: number) => placeOnRail(rail.scale, value);
   const at = place(band.mid),
     low = place(band.low),
     high = place(band.high);
-  const before = ghost && place(rail.value(ghost).mid);
+  const before = ghost && !isEmpty(ghost) ? place(rail.value(ghost).mid) : undefined;
+  const centred = `absolute top-1/2 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 ${minor ? 'size-3.5' : 'size-5'}`;
+  return (
+    <>
+      <div
+        className={`absolute top-1/2 -translate-y-1/2 rounded-full bg-doubt ${minor ? 'h-1.5' : 'h-2.5'}`}
+        style={{ left: pct(low), width: pct(high - low), minWidth: 4 }}
+      />
+      {before !== undefined && Math.abs(before - at) > GHOST_APART && (
+        <div
+          className={`${centred} border-dashed border-soft`}
+          style={{ left: pct(before) }}
+          data-testid={`ghost-${rail.id}`}
+        />
+      )}
+      <div
+        className={`${centred} border-glaze bg-bead shadow-[0_0_0_1.5px_var(--bead)]`}
+        style={{ left: pct(at) }}
+        data-testid={`bead-${rail.id}`}
+        data-place={at.toFixed(3)}
+      />
+    </>
+  );
+}
+
+function Track({ rail, prediction, ghost, brief, minor }: RailViewProps) {
+  const band = rail.value(prediction),
+    lit = brief[rail.id];
+  const place = (value: number) => placeOnRail(rail.scale, value);
   return (
     <div className={`relative mx-2.5 ${minor ? 'h-4' : 'h-6'}`} aria-hidden>
       <div
@@ -90,23 +126,7 @@ function Bead({ rail, prediction, ghost, brief, minor }: RailViewProps) {
           style={{ left: pct(place(lit.low)), width: pct(place(lit.high) - place(lit.low)) }}
         />
       )}
-      <div
-        className={`absolute top-1/2 -translate-y-1/2 rounded-full bg-doubt ${minor ? 'h-1.5' : 'h-2.5'}`}
-        style={{ left: pct(low), width: pct(high - low), minWidth: 4 }}
-      />
-      {before !== undefined && Math.abs(before - at) > GHOST_APART && (
-        <div
-          className={`absolute top-1/2 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-dashed border-soft ${minor ? 'size-3.5' : 'size-5'}`}
-          style={{ left: pct(before) }}
-          data-testid={`ghost-${rail.id}`}
-        />
-      )}
-      <div
-        className={`absolute top-1/2 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-glaze bg-bead shadow-[0_0_0_1.5px_var(--bead)] ${minor ? 'size-3.5' : 'size-5'}`}
-        style={{ left: pct(at) }}
-        data-testid={`bead-${rail.id}`}
-        data-place={at.toFixed(3)}
-      />
+      {!isEmpty(prediction) && <Beads rail={rail} band={band} ghost={ghost} minor={minor} />}
     </div>
   );
 }
@@ -137,17 +157,20 @@ function plainReading(rail: Rail, prediction: PointPrediction): string {
 /** One property: its rail, the lit stretch, the bead as wide as the doubt, and where it was before. */
 export const RailView = memo(function RailView(props: RailViewProps) {
   const { rail, prediction, brief, minor } = props;
-  const standing = standingOf(brief, rail.id, prediction);
+  const standing = standingOf(brief, rail.id, prediction),
+    empty = isEmpty(prediction);
   return (
     <section aria-label={rail.name} data-testid={`rail-${rail.id}`} className={minor ? 'py-1' : 'py-1.5'}>
       <div className="flex items-baseline justify-between gap-3">
         <span className="flex min-w-0 items-baseline gap-2">
           <RailName rail={rail} minor={minor} />
-          <span className="truncate text-[13px] text-soft">{plainReading(rail, prediction)}</span>
+          <span className="truncate text-[13px] text-soft">
+            {empty ? 'nothing yet' : plainReading(rail, prediction)}
+          </span>
         </span>
-        <Reading rail={rail} prediction={prediction} standing={standing} minor={minor} />
+        {!empty && <Reading rail={rail} prediction={prediction} standing={standing} minor={minor} />}
       </div>
-      <Bead {...props} />
+      <Track {...props} />
       {!minor && <Words rail={rail} />}
     </section>
   );

@@ -1,4 +1,4 @@
-import type { PointPrediction, PredictionFlag } from '@alterum/core';
+import { isEmpty, type PointPrediction, type PredictionFlag } from '@alterum/core';
 import { memo, useDeferredValue } from 'react';
 import { useBenchPart, usePrediction } from './bench-store';
 
@@ -54,7 +54,7 @@ export const TableFigures = memo(function TableFigures() {
     <section className="plate plate-closed px-3.5 py-2" aria-label="At the table">
       <h2 className="text-lg">At the table</h2>
       <dl className="grid grid-cols-3 gap-x-3 gap-y-1.5">
-        {figuresOf(prediction, portions).map(({ name, word, detail }) => (
+        {(isEmpty(prediction) ? [] : figuresOf(prediction, portions)).map(({ name, word, detail }) => (
           <div key={name}>
             <dt className="text-[13px] leading-4 text-soft">{name}</dt>
             <dd className="leading-4.5">

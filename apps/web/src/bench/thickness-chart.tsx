@@ -1,4 +1,11 @@
-import { briefOfFamily, type CurvePoint, type Family, plainCurve, temperatureCurve } from '@alterum/core';
+import {
+  briefOfFamily,
+  isEmpty,
+  type CurvePoint,
+  type Family,
+  plainCurve,
+  temperatureCurve,
+} from '@alterum/core';
 import { memo, useDeferredValue, useMemo } from 'react';
 import { type Marker, type Size, thicknessLayout, type ThicknessLayout } from '../chart/thickness-layout';
 import { useSize } from '../chart/use-size';
@@ -106,7 +113,14 @@ export default memo(function ThicknessChart() {
   const [ref, size] = useSize<HTMLDivElement>();
   return (
     <div ref={ref} className="min-h-0 flex-1 basis-52">
-      {size && <Chart outcome={outcome} ghost={ghost} family={family} size={size} />}
+      {isEmpty(outcome.prediction) && (
+        <p className="py-3 text-soft">
+          Once something is in the pot, its thickness from the pan to the fridge is drawn here.
+        </p>
+      )}
+      {size && !isEmpty(outcome.prediction) && (
+        <Chart outcome={outcome} ghost={ghost} family={family} size={size} />
+      )}
     </div>
   );
 });
@@ -128,7 +142,10 @@ const Chart = memo(function Chart({ outcome, ghost, family, size }: ChartProps) 
         {
           curve: curveOf(outcome),
           later: plainCurve(mix, later.storage, later.days),
-          ghost: ghost ? plainCurve(ghost.mix, ghost.recipe.serving.storage, ghost.recipe.serving.days) : [],
+          ghost:
+            ghost && !isEmpty(ghost.prediction)
+              ? plainCurve(ghost.mix, ghost.recipe.serving.storage, ghost.recipe.serving.days)
+              : [],
           markers: markersOf(process.maxTemperatureC, serving.temperatureC),
           lit: briefOfFamily(family).thickness,
           serveC: serving.temperatureC,

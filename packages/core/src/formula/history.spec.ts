@@ -48,13 +48,11 @@ const steps: fc.Arbitrary<FormulaStep> = fc.oneof(
   fc.record({ step: fc.constant('set-serve' as const), serve: fc.record({ temperatureC: fc.nat(90) }) }),
   fc.record({ step: fc.constant('rename' as const), name: fc.string({ minLength: 1 }) }),
   fc.record({ step: fc.constant('set-family' as const), family: fc.constantFrom(...families) }),
-  fc
-    .nat(larderTable.length - 1)
-    .map((i) => ({
-      step: 'add-line' as const,
-      line: line(`new${i}`, larderTable[i]?.id ?? 'water', 10),
-      at: 1,
-    })),
+  fc.nat(larderTable.length - 1).map((i) => ({
+    step: 'add-line' as const,
+    line: line(`new${i}`, larderTable[i]?.id ?? 'water', 10),
+    at: 1,
+  })),
 );
 
 test('a step and its inverse leave the formula as it was', () => {
