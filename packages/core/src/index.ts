@@ -8,14 +8,8 @@ export {
   isAllergenId,
   type LawList,
 } from './allergen/allergen.js';
-export {
-  type Brief,
-  briefOfFamily,
-  isEmpty,
-  type Standing,
-  standingOf,
-  type Stretch,
-} from './brief/brief.js';
+export { briefOfFamily, isEmpty, type Standing, standingOf } from './brief/brief.js';
+export type { Brief, Stretch } from './brief/lit-stretch.js';
 export {
   placeOnRail,
   type Rail,

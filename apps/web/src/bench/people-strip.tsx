@@ -1,11 +1,12 @@
 import type { EaterView } from '@alterum/contract';
-import { type EaterVerdict, ingredientById, type Served, type Verdict, whoCanEat } from '@alterum/core';
+import { type EaterVerdict, type Verdict, whoCanEat } from '@alterum/core';
 import { Ban, Check, CircleHelp } from 'lucide-react';
 import { memo, useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import { PopoverOnDemand } from '../ui/on-demand';
 import { useFormula, usePrediction } from './bench-store';
 import { needText } from './need-text';
+import { servedOf } from './served';
 
 const verdictWords: Readonly<Record<Verdict, string>> = {
   fits: 'nothing found against it',
@@ -112,21 +113,13 @@ const Person = memo(function Person({ eater, result }: PersonProps) {
 
 /** Everybody who eats tonight: fits, ask or cannot, with the line and the reason. */
 export const PeopleStrip = memo(function PeopleStrip({ eaters }: { readonly eaters: readonly EaterView[] }) {
-  const { lines, portions } = useDeferredValue(useFormula());
-  const { salt, massG: mass } = useDeferredValue(usePrediction());
+  const formula = useDeferredValue(useFormula());
+  const prediction = useDeferredValue(usePrediction());
   const tonight = useMemo(() => eaters.filter((eater) => eater.eatsTonight), [eaters]);
   const results = useMemo(() => {
-    const perPortion = mass / 100 / portions;
-    const served: Served = {
-      lines: lines.map((line) => ({
-        id: line.id,
-        ingredient: ingredientById(line.ingredient),
-        named: line.ingredient,
-      })),
-      saltPerPortion: { mid: salt.mid * perPortion, high: salt.high * perPortion },
-    };
+    const served = servedOf(formula, prediction);
     return tonight.map((eater) => whoCanEat(eater, served));
-  }, [tonight, lines, portions, salt, mass]);
+  }, [tonight, formula, prediction]);
   if (tonight.length === 0)
     return (
       <p className="plate px-3 py-2">

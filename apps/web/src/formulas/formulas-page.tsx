@@ -1,6 +1,6 @@
 import type { EaterView, FormulaSummary, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
-import { familyNames, ingredientById, type Verdict, whoCanEat } from '@alterum/core';
+import { familyNames, type Verdict, whoCanEat } from '@alterum/core';
 import { Copy, FilePlus2, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import {
@@ -14,6 +14,7 @@ import {
 import { api } from '../app/api';
 import { outcomeOf } from '../bench/bench-store';
 import { Bowl } from '../bench/bowl';
+import { servedOf } from '../bench/served';
 import { Button } from '../ui/button';
 import { deleteFormula, duplicateFormula, newFormula } from './formula-actions';
 
@@ -45,15 +46,7 @@ const marks: Readonly<
 function judge(view: FormulaView, eaters: readonly EaterView[]) {
   const formula = formulaOfContent(view);
   const { prediction } = outcomeOf(formula);
-  const perPortion = prediction.massG / 100 / formula.portions;
-  const served = {
-    lines: formula.lines.map((line) => ({
-      id: line.id,
-      ingredient: ingredientById(line.ingredient),
-      named: line.ingredient,
-    })),
-    saltPerPortion: { mid: prediction.salt.mid * perPortion, high: prediction.salt.high * perPortion },
-  };
+  const served = servedOf(formula, prediction);
   return {
     prediction,
     people: eaters

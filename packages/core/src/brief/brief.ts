@@ -1,15 +1,8 @@
 import type { Family } from '../formula/family.js';
 import type { PointPrediction } from '../predict/prediction.js';
 import { familyStretches } from './family.params.js';
+import type { Brief } from './lit-stretch.js';
 import { type RailId, railOf } from './rail.js';
-
-/** A lit stretch of a rail: where the value should lie, in the property's unit. */
-export interface Stretch {
-  readonly low: number;
-  readonly high: number;
-}
-
-export type Brief = Readonly<Partial<Record<RailId, Stretch>>>;
 
 /** What this kind of product usually has to be. */
 export const briefOfFamily = (family: Family): Brief => familyStretches[family];

@@ -1,5 +1,5 @@
 import type { Family } from '../formula/family.js';
-import type { Brief } from './brief.js';
+import type { Brief } from './lit-stretch.js';
 
 /**
  * The usual stretch of each rail by family, in the rail's unit.

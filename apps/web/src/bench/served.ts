@@ -1,0 +1,17 @@
+import { type Formula, ingredientById, type PointPrediction, type Served } from '@alterum/core';
+
+/** A formula as the people at the table meet it: its lines, and the salt in one portion. */
+export function servedOf(
+  { lines, portions }: Pick<Formula, 'lines' | 'portions'>,
+  { salt, massG }: Pick<PointPrediction, 'salt' | 'massG'>,
+): Served {
+  const perPortion = massG / 100 / portions;
+  return {
+    lines: lines.map((line) => ({
+      id: line.id,
+      ingredient: ingredientById(line.ingredient),
+      named: line.ingredient,
+    })),
+    saltPerPortion: { mid: salt.mid * perPortion, high: salt.high * perPortion },
+  };
+}
