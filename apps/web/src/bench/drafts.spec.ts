@@ -1,9 +1,13 @@
-import { webcrypto } from 'node:crypto';
 import { blankFormula } from '@alterum/core';
 import { formulaBodyOf } from '@alterum/contract/wire';
 import { dropDraft, findDraft, keepDraft } from './drafts';
 
-Object.defineProperty(globalThis, 'crypto', { value: webcrypto, configurable: true });
+let made = 0;
+/** The test browser makes no ids of its own. */
+Object.defineProperty(globalThis, 'crypto', {
+  value: { randomUUID: () => `tab-${++made}` },
+  configurable: true,
+});
 const draft = { base: 3, content: formulaBodyOf({ ...blankFormula, name: 'Not sent yet' }) };
 beforeEach(() => localStorage.clear());
 
