@@ -1,7 +1,7 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { solidFatOfMix } from '../predict/fat/solid-fat.js';
 import { assemble } from '../predict/mixture/assemble.js';
-import type { Preparation, Process, Recipe, Storage } from '../predict/mixture/recipe.js';
+import type { Preparation, Process, Recipe, Stage, Storage } from '../predict/mixture/recipe.js';
 import { predict } from '../predict/predict.js';
 import { equivalentUmami, type UmamiCompounds } from '../predict/taste/taste.js';
 import { celsius, grams } from '../quantity/quantity.js';
@@ -16,14 +16,32 @@ export type AnchorQuantity =
   | 'pH'
   | 'solid-fat'
   | 'umami'
+  | 'salt'
+  | 'sour'
+  | 'sweet'
   | 'curdling'
-  | 'graininess';
+  | 'graininess'
+  | 'weeping'
+  | 'browning'
+  | 'water-lost'
+  | 'energy';
+
+export type AnchorFamily =
+  | 'thickeners'
+  | 'emulsions'
+  | 'pull and storage'
+  | 'nut and seed creams'
+  | 'vegetable and legume purées'
+  | 'solid fat and spreads'
+  | 'taste and acid'
+  | 'weak spots';
 
 export interface AnchorRecipe {
   readonly lines: readonly {
     readonly ingredient: string;
     readonly g: number;
     readonly preparation?: string;
+    readonly stage?: string;
   }[];
   readonly process: Process;
   readonly serve: { readonly temperatureC: number; readonly storage: string; readonly days: number };
@@ -36,8 +54,13 @@ export interface Anchor {
   readonly quantity: AnchorQuantity;
   readonly unit: string;
   readonly reference: readonly [number, number];
-  /** What the hand-fitted reference computation gave; the port must agree with it. */
-  readonly prototype: number;
+  readonly family?: AnchorFamily;
+  /** What the hand-fitted reference computation gave; absent for anchors it never saw. */
+  readonly prototype?: number;
+  /** The law that departs from the reference computation here, on purpose; absent where the two must agree. */
+  readonly departs?: string;
+  /** Where the range comes from: the literature as remembered, sums, or a cook's guess. None was measured for this work. */
+  readonly basis?: 'recalled' | 'arithmetic' | 'guessed';
   readonly provenance: string;
   readonly confidence: string;
   readonly recipe?: AnchorRecipe;
@@ -54,7 +77,7 @@ export function recipeOfAnchor(from: AnchorRecipe): Recipe {
         ingredient,
         mass: grams(line.g),
         preparation: (line.preparation ?? 'as-is') as Preparation,
-        stage: 'start' as const,
+        stage: (line.stage ?? 'start') as Stage,
       };
     }),
     process: from.process,
@@ -94,6 +117,20 @@ export function anchorPrediction(anchor: Anchor): number {
       return prediction.graininess;
     case 'umami':
       return prediction.umami.mid;
+    case 'salt':
+      return prediction.salt.mid;
+    case 'sour':
+      return prediction.sour.mid;
+    case 'sweet':
+      return prediction.sweet.mid;
+    case 'weeping':
+      return prediction.weeping;
+    case 'browning':
+      return prediction.browning;
+    case 'water-lost':
+      return (100 * prediction.evaporatedG) / (prediction.massG + prediction.evaporatedG);
+    case 'energy':
+      return ((prediction.energyKcal.mid * KJ_PER_KCAL) / prediction.massG) * 100;
   }
 }
 

@@ -1,0 +1,20 @@
+import { anchorsOf } from './define.js';
+
+/** Pull length by starch, temperature and storage. */
+export const pullAndStorage = anchorsOf('pull and storage', [
+  { id: 'P01', name: 'corn starch 8 g/100 g water, 75 °C: short', quantity: 'pull', lines: [['water', 100], ['corn-starch', 9.14]], way: 'pulled', at: 75, reference: [0, 1.8], provenance: 'P/E', confidence: 'med', basis: 'recalled' },
+  { id: 'P02', name: 'wheat flour 10 g/100 g water, 75 °C: short', quantity: 'pull', lines: [['water', 100], ['wheat-flour', 10]], way: 'pulled', at: 75, reference: [0, 1.5], provenance: 'P/E', confidence: 'med', basis: 'recalled' },
+  { id: 'P03', name: 'potato starch 8 g/100 g water, 75 °C', quantity: 'pull', lines: [['water', 100], ['potato-starch', 9.7]], way: 'pulled', at: 75, reference: [1.5, 12], provenance: 'E', confidence: 'low', basis: 'guessed' },
+  { id: 'P04', name: 'glutinous rice flour 15 g/100 g water, 75 °C', quantity: 'pull', lines: [['water', 100], ['glutinous-rice-flour', 15]], way: 'pulled', at: 75, reference: [6, 25], provenance: 'P/E', confidence: 'low', basis: 'recalled' },
+  { id: 'P05', name: 'tapioca 10 % with 15 g oil, 75 °C', quantity: 'pull', lines: [['water', 100], ['tapioca-starch', 11.43], ['rapeseed-oil', 15]], way: 'pulled', at: 75, reference: [8, 21], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
+  { id: 'P06', name: 'tapioca 10 %, from the fridge after 2 days, 8 °C', quantity: 'pull', lines: [['water', 100], ['tapioca-starch', 11.43]], way: 'pulled', at: 8, storage: 'fridge', days: 2, reference: [0, 2], provenance: 'P/E', confidence: 'med', basis: 'recalled' },
+  { id: 'P07', name: 'tapioca 10 %, reheated after 2 days, 75 °C', quantity: 'pull', lines: [['water', 100], ['tapioca-starch', 11.43]], way: 'pulled', at: 75, storage: 'reheat', days: 2, reference: [6, 20], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
+  { id: 'P08', name: 'tapioca 10 % heated to 55 °C only: raw', quantity: 'pull', lines: [['water', 100], ['tapioca-starch', 11.43]], process: { maxTemperatureC: 55, holdMin: 5 }, at: 55, reference: [0, 0.8], provenance: 'P', confidence: 'high', basis: 'recalled' },
+  { id: 'P09', name: 'xanthan 1 %, 25 °C: no strand', quantity: 'pull', lines: [['water', 100], ['xanthan', 1.14]], at: 25, reference: [0, 1.2], provenance: 'P/E', confidence: 'med', basis: 'recalled' },
+  { id: 'P10', name: 'cashew melt with tapioca 30 g on 300 g water, 70 °C', quantity: 'pull', lines: [['cashew', 75, 'soaked'], ['water', 300], ['tapioca-starch', 30], ['nutritional-yeast', 10], ['salt', 4], ['lemon-juice', 10]], way: 'sauce', at: 70, reference: [5, 20], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
+  { id: 'P11', name: 'nut sauce without starch, 65 °C', quantity: 'pull', lines: [['cashew', 100, 'soaked'], ['water', 250], ['salt', 3]], way: 'sauce', at: 65, reference: [0, 1.5], provenance: 'P/E', confidence: 'high', basis: 'recalled' },
+  { id: 'P12', name: 'coconut milk with tapioca 24 g on 400 g, 70 °C', quantity: 'pull', lines: [['coconut-milk', 400], ['tapioca-starch', 24]], way: 'pulled', at: 70, reference: [1.5, 12], provenance: 'E', confidence: 'low', basis: 'recalled' },
+  { id: 'P13', name: 'tapioca 10 % cooled to 35 °C: strands set', quantity: 'pull', lines: [['water', 100], ['tapioca-starch', 11.43]], way: 'pulled', at: 35, reference: [0.8, 11], provenance: 'E', confidence: 'low', basis: 'guessed' },
+  { id: 'P14', name: 'white sauce 16 g flour, a day in the fridge, 6 °C', quantity: 'yield-stress', lines: [['cow-milk', 245], ['wheat-flour', 16], ['butter', 13.6]], way: 'heated', at: 6, storage: 'fridge', days: 1, reference: [8, 250], provenance: 'P/E', confidence: 'low-med', basis: 'recalled' },
+  { id: 'P15', name: 'white sauce 16 g flour, reheated, 60 °C', quantity: 'viscosity', lines: [['cow-milk', 245], ['wheat-flour', 16], ['butter', 13.6]], way: 'heated', at: 60, storage: 'reheat', days: 1, reference: [150, 750], provenance: 'P/E', confidence: 'low-med', basis: 'recalled' },
+]); // prettier-ignore
