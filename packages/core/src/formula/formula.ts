@@ -1,5 +1,5 @@
 import type { Role } from '../larder/ingredient.js';
-import type { Preparation, Process, Stage, Storage } from '../predict/mixture/recipe.js';
+import { type Preparation, type Process, type Stage, type Storage, uncooked } from '../predict/mixture/recipe.js';
 import type { Amount } from '../quantity/amount.js';
 import type { Family } from './family.js';
 
@@ -34,6 +34,6 @@ export interface Formula {
 /** A formula that holds nothing yet. */
 export const blankFormula: Formula = {
   name: 'New formula', family: 'pouring-sauce', portions: 4, note: '', lines: [],
-  process: { maxTemperatureC: 90, holdMin: 5, heatingRateCPerMin: 5, blenderPower: 0.6, blendSeconds: 60, evaporatedG: 0, blendedAfterCooking: false },
+  process: { ...uncooked, maxTemperatureC: 90, holdMin: 5, blenderPower: 0.6, blendSeconds: 60, blendedAfterCooking: false },
   serve: { temperatureC: 60, storage: 'cool', days: 0 },
 }; // prettier-ignore

@@ -12,6 +12,8 @@ export interface Composition {
   readonly starch?: Readonly<Partial<Record<StarchId, number>>>;
   /** Insoluble fibre and cell wall. */
   readonly fibre?: number;
+  /** Dissolved carbohydrate that neither sweetens nor thickens: fructans, oligosaccharides, short glucans. */
+  readonly oligo?: number;
   /** Dissolving polysaccharides. */
   readonly gums?: Readonly<Partial<Record<GumId, number>>>;
   /** Sodium chloride. */
@@ -75,7 +77,7 @@ export interface Behaviour {
   /** How readily its protein coagulates, 0..1, and where. */
   readonly coagulation: number;
   readonly isoelectricPh: number;
-  /** Swelling of its cell walls against an average vegetable. */
+  /** Swelling of its fibre against the average of its kind: less when roasted or dried, whose walls have collapsed. */
   readonly cellWallSwelling: number;
   /** mL per g of insoluble protein where the particle class does not fit; absent otherwise. */
   readonly proteinVolume?: number;
@@ -97,7 +99,7 @@ export const gumTotal = (c: Composition): number => total(c.gums);
 /** g per 100 g that the tables leave unnamed (ash, soluble fibre, flavour), so that everything sums to 100. */
 export function unnamedRemainder(c: Composition): number {
   const named =
-    (c.water ?? 0) + (c.fat ?? 0) + (c.protein ?? 0) + (c.sugars ?? 0) + starchTotal(c) + (c.fibre ?? 0) + gumTotal(c) +
+    (c.water ?? 0) + (c.fat ?? 0) + (c.protein ?? 0) + (c.sugars ?? 0) + starchTotal(c) + (c.fibre ?? 0) + (c.oligo ?? 0) + gumTotal(c) +
     (c.salt ?? 0) + (c.citric ?? 0) + (c.acetic ?? 0) + (c.lactic ?? 0) + (c.malic ?? 0) + (c.alcohol ?? 0) +
     (c.glutamate ?? 0) + (c.aspartate ?? 0) + (c.imp ?? 0) + (c.gmp ?? 0) + (c.amp ?? 0); // prettier-ignore
   return 100 - named;

@@ -1,6 +1,7 @@
 import type { AllergenId } from '../allergen/allergen.js';
 import type { Measures } from '../quantity/measures.js';
 import { type Behaviour, type Composition, plainBehaviour } from './composition.js';
+import { factsOf } from './facts/facts.params.js';
 import type { Ingredient, Role, Shelf } from './ingredient.js';
 
 /** One row of a catalogue table; what is left out takes the shelf's defaults. */
@@ -40,6 +41,7 @@ export function shelfOf(
     measures: row.measures ?? {},
     contains: row.contains ?? [],
     askFor: row.ask ?? [],
+    facts: { ...factsOf(row.id) },
     source: row.source ?? defaults.source,
   }));
 }

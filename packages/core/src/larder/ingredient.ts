@@ -17,6 +17,15 @@ export const shelves = [
 ] as const; // prettier-ignore
 export type Shelf = (typeof shelves)[number];
 
+/** Per 100 g; price in coins and climate in kg CO2e per kg. Absent is not zero. */
+export interface Facts {
+  readonly kcal?: number | undefined;
+  readonly saturatedFat?: number | undefined;
+  readonly calciumMg?: number | undefined;
+  readonly pricePerKg?: number | undefined;
+  readonly climate?: readonly [low: number, high: number] | undefined;
+}
+
 /** An ingredient of the larder, by the table or by the cook's own label. */
 export interface Ingredient {
   readonly id: string;
@@ -32,6 +41,8 @@ export interface Ingredient {
   readonly contains: readonly AllergenId[];
   /** What it often holds, by recipe or by shared lines: read the label. */
   readonly askFor: readonly AllergenId[];
+  /** What the pot does not need to know: energy as stated, saturates, calcium, price, climate; absent where unknown. */
+  readonly facts: Facts;
   /** Entry of docs/sources.md that the composition class comes from. */
   readonly source: string;
 }

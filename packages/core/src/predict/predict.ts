@@ -7,12 +7,13 @@ import { graininess, lumpIndex } from './particle/comminute.js';
 import type { PointPrediction, Prediction, PredictionFlag } from './prediction.js';
 import { modelDomain } from './prediction.params.js';
 import { curdlingProbability } from './stability/curdling.js';
+import { creamingIndex, oilingOffRisk } from './stability/creaming.js';
 import { weepingPercent } from './stability/weeping.js';
 import { pullLength } from './stretch/pull-length.js';
 import { soluteIds } from './thickener/gum.params.js';
 import { consistencyAt, type Moment } from './thickness/consistency.js';
 import { temperatureCurve } from './thickness/temperature-curve.js';
-import { type Classed, thicknessClassOf } from './thickness/thickness-class.js';
+import { type Classed, textureClassOf, thicknessClassOf } from './thickness/thickness-class.js';
 import { tasteOf } from './taste/taste.js';
 import { type Band, bandOf, spreadAt } from './uncertainty/band.js';
 import { compositionCv, K80, type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
@@ -51,7 +52,8 @@ export function predictMixture(
   const flow = consistencyAt(mix, at, offsets);
   const pulled = pullLength(mix, flow, at, offsets);
   const spread = spreadAt(mix, at, flow, pulled, offsets);
-  const taste = tasteOf(mix);
+  const taste = tasteOf(mix),
+    texture = textureClassOf(mix, flow, at.temperature);
   const mass = Math.max(mix.mass, 1e-9),
     per100 = (g: number) => (100 * g) / mass;
   const viscosity = bandOf(flow.viscosity, spread.viscosity),
@@ -76,8 +78,8 @@ export function predictMixture(
     energyKcal: bandOf(energyOf(mix), compositionCv.energy),
     viscosity,
     yieldStress,
-    thicknessClass: thicknessClassOf(flow),
-    thicknessRange: [thicknessClassOf(edge('low')), thicknessClassOf(edge('high'))],
+    thicknessClass: texture ?? thicknessClassOf(flow),
+    thicknessRange: [texture ?? thicknessClassOf(edge('low')), texture ?? thicknessClassOf(edge('high'))],
     pull: bandOf(pulled, spread.pull),
     curdling: curdlingProbability(mix),
     graininess: graininess(per100(mix.grains)),
@@ -85,6 +87,10 @@ export function predictMixture(
     bitter: taste.bitter,
     pungent: taste.pungent,
     weeping: weepingPercent(mix, flow, at.days),
+    creaming: creamingIndex(mix, flow),
+    oilingOff: oilingOffRisk(mix, flow),
+    browning: mix.browning,
+    absorbedG: mix.absorbed,
     particleSizeUm: mix.meanDiameter,
     solidFat: flow.solidFat,
     colour: { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) },
@@ -106,5 +112,10 @@ export const momentOf = (recipe: Pick<Recipe, 'serving'>): Moment => ({
 export function predict(recipe: Recipe, offsets: KitchenOffsets = noOffsets): Prediction {
   const mix = assemble(recipe);
   const at = momentOf(recipe);
-  return { ...predictMixture(mix, at, offsets), curve: temperatureCurve(mix, at.storage, at.days, offsets) };
+  const point = predictMixture(mix, at, offsets);
+  const known = {
+    temperature: at.temperature,
+    viscosity: Math.log(point.viscosity.high / point.viscosity.mid) / K80,
+  };
+  return { ...point, curve: temperatureCurve(mix, at.storage, at.days, offsets, known) };
 }

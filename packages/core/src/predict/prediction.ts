@@ -45,11 +45,18 @@ export interface PointPrediction {
   readonly pungent: number;
   /** % of the mass. */
   readonly weeping: number;
+  /** Rising of a fat layer, 0 (stays) .. 10 (within the hour); probability that oil shows on top. */
+  readonly creaming: number;
+  readonly oilingOff: number;
+  /** Browning of the baked surface, 0..10. */
+  readonly browning: number;
   /** µm; 0 where nothing has particles. */
   readonly particleSizeUm: number;
   /** % of the fat that is solid at serving temperature. */
   readonly solidFat: number;
   readonly colour: { readonly hex: string; readonly lab: Lab };
+  /** g drunk by noodles. */
+  readonly absorbedG: number;
   readonly flags: readonly PredictionFlag[];
 }
 

@@ -89,6 +89,9 @@ export function recipeOfAnchor(from: AnchorRecipe): Recipe {
   };
 }
 
+/** @source definition of the thermochemical calorie. */
+const KJ_PER_KCAL = 4.184;
+
 /** The model's figure for an anchor, in the anchor's unit. @throws RangeError for an anchor without what its quantity needs */
 export function anchorPrediction(anchor: Anchor): number {
   if (anchor.compounds) return equivalentUmami(anchor.compounds);

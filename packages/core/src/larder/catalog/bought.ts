@@ -36,6 +36,36 @@ export const bought = shelfOf('bought', { role: 'body', source: 'S-05i' }, [
     id: 'plant-shreds', name: 'Plant cheese shreds, bought', also: ['vegan grated cheese', 'bought shreds'],
     per100: { water: 50, fat: 22, protein: 0.5, sugars: 0.3, starch: { potato: 20 }, fibre: 0.5, salt: 2, lactic: 0.3 },
     acts: { fatType: 'coconut', solubleProtein: 0.5, pregelatinized: 0.4, pH: 5, particleSizeUm: 8000, hardness: 0.1, lab: [86, 3, 34], emulsifying: 0.3 },
-    measures: { density: 0.45 }, contains: ['coconut', 'added-oil'], ask: ['soya', 'milk', 'pea', 'oats'],
+    measures: { density: 0.45 }, contains: ['coconut', 'added-oil'], ask: ['soya', 'milk', 'pea', 'oat'],
+  },
+  {
+    id: 'plant-shreds-tapioca', name: 'Plant cheese shreds, tapioca and coconut, bought', also: ['melting plant shreds'],
+    per100: { water: 51, fat: 21, protein: 0.3, sugars: 0.5, starch: { tapioca: 21 }, fibre: 1, salt: 1.8, lactic: 0.3 },
+    acts: { fatType: 'coconut', solubleProtein: 0.5, pregelatinized: 0.4, pH: 5, particleSizeUm: 8000, hardness: 0.1, lab: [88, 2, 28], emulsifying: 0.3 },
+    measures: { density: 0.45 }, contains: ['coconut', 'added-oil'], ask: ['soya', 'milk', 'pea', 'oat'],
+  },
+  {
+    id: 'plant-butter-tub', name: 'Plant spread, tub, bought', also: ['soft margarine'], role: 'fat',
+    per100: { water: 37, fat: 60, protein: 0.2, salt: 1 },
+    acts: { fatType: 'plantButter', solubleProtein: 0.5, pH: 5, lab: [88, -1, 28], emulsifying: 0.3, oilContinuous: true },
+    measures: { density: 0.95, pieces: { block: 250 } }, contains: ['added-oil'], ask: ['soya', 'milk', 'coconut', 'sunflower', 'pea'],
+  },
+  {
+    id: 'plant-cream-cheese', name: 'Plant cream cheese, almond, bought', also: ['vegan fresh cheese'],
+    per100: { water: 63, fat: 24, protein: 5.5, sugars: 1, starch: { nut: 1 }, fibre: 3, gums: { locustBean: 0.3 }, salt: 0.9, lactic: 0.8 },
+    acts: { fatType: 'coconut', solubleProtein: 0.1, pH: 4.6, bufferMmol: 2, particleSizeUm: 30, hardness: 0.1, lab: [92, 0, 9], scattering: 1, emulsifying: 0.3 },
+    measures: { density: 0.98 }, contains: ['almond', 'coconut', 'added-oil'], ask: ['tree-nut', 'soya', 'milk'],
+  },
+  {
+    id: 'coconut-yogurt', name: 'Coconut yogurt, plain', also: ['cultured coconut'],
+    per100: { water: 74, fat: 16, protein: 1.4, sugars: 2, starch: { tapioca: 4 }, fibre: 0.5, gums: { pectin: 0.3 }, salt: 0.05, lactic: 0.6 },
+    acts: { fatType: 'coconut', solubleProtein: 0.4, pregelatinized: 1, pH: 4.3, bufferMmol: 0.8, lab: [94, 0, 4], scattering: 1.2, emulsifying: 0.3 },
+    measures: { density: 1 }, contains: ['coconut'], ask: ['soya', 'almond'],
+  },
+  {
+    id: 'wheat-noodles-cooked', name: 'Wheat noodles, cooked', also: ['boiled pasta'],
+    per100: { water: 63, fat: 0.7, protein: 5.5, sugars: 0.6, starch: { wheat: 27.5 }, fibre: 1.8 },
+    acts: { solubleProtein: 0.05, pregelatinized: 1, cellEnclosed: 0.97, particles: 'flour', pH: 6.2, bufferMmol: 1, particleSizeUm: 20000, hardness: 0.3, lab: [86, 1, 20], scattering: 0.5 },
+    measures: { density: 0.58 }, contains: ['wheat'], ask: ['egg', 'soya'],
   },
 ]);

@@ -41,13 +41,13 @@ export const dairyToCompare = shelfOf('dairy to compare', { role: 'body', source
   {
     id: 'cream-cheese-cow', name: 'Fresh cream cheese, cow’s milk',
     per100: { water: 55, fat: 33, protein: 6, sugars: 3.5, salt: 0.8, lactic: 0.6, calciumMg: 95 },
-    acts: { fatType: 'butterfat', solubleProtein: 0.1, particles: 'curd', pH: 4.7, bufferMmol: 2.4, particleSizeUm: 20, lab: [93, 0, 10], scattering: 1, emulsifying: 0.5, proteinVolume: 11.5 },
+    acts: { fatType: 'butterfat', solubleProtein: 0.1, particles: 'curd', pH: 4.7, bufferMmol: 2.4, particleSizeUm: 20, lab: [93, 0, 10], scattering: 1, emulsifying: 0.5, proteinVolume: 8.5 },
     measures: { density: 0.97 }, contains: ['cow-milk'],
   },
   {
     id: 'yogurt-cow', name: 'Yogurt, cow’s milk',
     per100: { water: 87.5, fat: 3.5, protein: 3.8, sugars: 4, salt: 0.1, citric: 0.1, lactic: 0.9, calciumMg: 125 },
-    acts: { fatType: 'butterfat', solubleProtein: 0.3, particles: 'curd', pH: 4.4, bufferMmol: 2.4, particleSizeUm: 20, lab: [93, -1, 8], scattering: 1, emulsifying: 0.5, proteinVolume: 11.5 },
+    acts: { fatType: 'butterfat', solubleProtein: 0.3, particles: 'curd', pH: 4.4, bufferMmol: 2.4, particleSizeUm: 20, lab: [93, -1, 8], scattering: 1, emulsifying: 0.5, proteinVolume: 8.5 },
     measures: { density: 1.03 }, contains: ['cow-milk'],
   },
   {

@@ -68,4 +68,28 @@ export const fatsAndOils = shelfOf('fats and oils', { role: 'fat', source: 'S-05
     acts: { fatType: 'palm', pH: 7, lab: [88, 0, 14], scattering: 0.2 },
     measures: { density: 0.92 }, contains: ['added-oil'],
   },
+  {
+    id: 'palm-kernel-fat', name: 'Palm kernel fat', also: ['palm kernel oil'],
+    per100: { fat: 100 },
+    acts: { fatType: 'palmKernel', pH: 7, lab: [92, 0, 6], scattering: 0.2 },
+    measures: { density: 0.92 }, contains: ['added-oil'],
+  },
+  {
+    id: 'shea-stearin', name: 'Shea stearin', also: ['hard shea fat'],
+    per100: { fat: 100 },
+    acts: { fatType: 'sheaStearin', pH: 7, lab: [92, 0, 8], scattering: 0.2 },
+    measures: { density: 0.91 }, contains: ['added-oil'], ask: ['tree-nut'],
+  },
+  {
+    id: 'flax-oil', name: 'Flax seed oil', also: ['linseed oil'],
+    per100: { fat: 100 },
+    acts: { pH: 7, lab: [78, -2, 56], scattering: 0.1, bitter: 0.8 },
+    measures: { density: 0.93 }, contains: ['flax', 'added-oil'],
+  },
+  {
+    id: 'almond-oil', name: 'Almond oil',
+    per100: { fat: 100 },
+    acts: { pH: 7, lab: [86, -2, 28], scattering: 0.1 },
+    measures: { density: 0.915 }, contains: ['almond', 'added-oil'], ask: ['tree-nut'],
+  },
 ]);

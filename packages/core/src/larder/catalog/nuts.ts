@@ -16,25 +16,25 @@ export const nuts = shelfOf('nuts', { role: 'body', source: 'S-05a' }, [
   },
   {
     id: 'almond', name: 'Almonds, blanched', also: ['skinned almonds'],
-    per100: { water: 5, fat: 50, protein: 21, sugars: 4.5, starch: { nut: 0.7 }, fibre: 10 },
+    per100: { water: 5, fat: 50, protein: 21, sugars: 4.5, starch: { nut: 0.7 }, fibre: 10, oligo: 4 },
     acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.85, soakSoftening: 0.6, boilSoftening: 0.5, lab: [80, 3, 18], scattering: 1.1, bitter: 0.5, emulsifying: 0.3, isoelectricPh: 4.8 },
     measures: { density: 0.6 }, contains: ['almond'], ask: ['tree-nut', 'peanut'],
   },
   {
     id: 'peanut-butter', name: 'Peanut butter, unsalted', also: ['ground peanuts', 'peanut paste'],
-    per100: { water: 1.5, fat: 50, protein: 25, sugars: 5, starch: { nut: 6 }, fibre: 6, salt: 0.05 },
-    acts: { solubleProtein: 0.2, pH: 6.3, bufferMmol: 6, particleSizeUm: 35, hardness: 0.5, lab: [62, 9, 32], scattering: 1, emulsifying: 0.2, oilContinuous: true },
+    per100: { water: 1.5, fat: 50, protein: 25, sugars: 5, starch: { nut: 6 }, fibre: 6, salt: 0.05, oligo: 3 },
+    acts: { solubleProtein: 0.2, pH: 6.3, bufferMmol: 6, particleSizeUm: 35, hardness: 0.5, lab: [62, 9, 32], scattering: 1, emulsifying: 0.2, oilContinuous: true, proteinVolume: 4, cellWallSwelling: 0.6 },
     measures: { density: 1.07 }, contains: ['peanut'], ask: ['tree-nut', 'sesame'],
   },
   {
     id: 'hazelnut', name: 'Hazelnuts, skinned', also: ['filberts', 'cobnuts'],
-    per100: { water: 4.5, fat: 61, protein: 15, sugars: 4.3, starch: { nut: 0.5 }, fibre: 8 },
+    per100: { water: 4.5, fat: 61, protein: 15, sugars: 4.3, starch: { nut: 0.5 }, fibre: 8, oligo: 3 },
     acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.85, soakSoftening: 0.6, boilSoftening: 0.5, lab: [74, 6, 26], scattering: 1.1, bitter: 0.8, emulsifying: 0.3, isoelectricPh: 4.8 },
     measures: { density: 0.56 }, contains: ['hazelnut'], ask: ['tree-nut', 'peanut'],
   },
   {
     id: 'walnut', name: 'Walnuts', also: ['walnut halves'],
-    per100: { water: 4, fat: 65, protein: 15, sugars: 2.6, starch: { nut: 0.1 }, fibre: 6 },
+    per100: { water: 4, fat: 65, protein: 15, sugars: 2.6, starch: { nut: 0.1 }, fibre: 6, oligo: 3 },
     acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 9, particleSizeUm: 9000, hardness: 0.5, soakSoftening: 0.6, boilSoftening: 0.5, lab: [66, 5, 24], scattering: 1.1, bitter: 2.5, emulsifying: 0.3, isoelectricPh: 4.8 },
     measures: { density: 0.42 }, contains: ['walnut'], ask: ['tree-nut', 'peanut'],
   },
@@ -58,7 +58,7 @@ export const nuts = shelfOf('nuts', { role: 'body', source: 'S-05a' }, [
   },
   {
     id: 'pistachio', name: 'Pistachios, shelled', also: ['green almonds'],
-    per100: { water: 4.2, fat: 45.5, protein: 20.5, sugars: 7.7, starch: { nut: 1.7 }, fibre: 9.5 },
+    per100: { water: 4.2, fat: 45.5, protein: 20.5, sugars: 7.7, starch: { nut: 1.7 }, fibre: 9.5, oligo: 6 },
     acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 9000, hardness: 0.55, soakSoftening: 0.6, boilSoftening: 0.5, lab: [66, -6, 34], scattering: 1.1, bitter: 0.4, emulsifying: 0.3, isoelectricPh: 4.8 },
     measures: { density: 0.52 }, contains: ['pistachio'], ask: ['tree-nut', 'peanut'],
   },
@@ -76,7 +76,7 @@ export const nuts = shelfOf('nuts', { role: 'body', source: 'S-05a' }, [
   },
   {
     id: 'almond-ground', name: 'Almonds, ground', also: ['almond flour', 'almond meal'],
-    per100: { water: 6, fat: 50, protein: 21, sugars: 4.5, starch: { nut: 0.7 }, fibre: 10 },
+    per100: { water: 6, fat: 50, protein: 21, sugars: 4.5, starch: { nut: 0.7 }, fibre: 10, oligo: 4 },
     acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 7, particleSizeUm: 600, hardness: 0.85, soakSoftening: 0.6, boilSoftening: 0.5, lab: [80, 3, 18], scattering: 1.1, bitter: 0.5, emulsifying: 0.3, isoelectricPh: 4.8 },
     measures: { density: 0.4 }, contains: ['almond'], ask: ['tree-nut', 'peanut'],
   },
@@ -97,5 +97,17 @@ export const nuts = shelfOf('nuts', { role: 'body', source: 'S-05a' }, [
     per100: { water: 3, fat: 64, protein: 6.9, sugars: 7, fibre: 15 },
     acts: { fatType: 'coconut', solubleProtein: 0.3, pH: 6.3, bufferMmol: 3, particleSizeUm: 1500, hardness: 0.8, soakSoftening: 0.7, boilSoftening: 0.6, lab: [92, 0, 5], scattering: 1.1, bitter: 0.1, emulsifying: 0.3, isoelectricPh: 4.8 },
     measures: { density: 0.38 }, contains: ['coconut'], ask: ['sulphite', 'tree-nut'],
+  },
+  {
+    id: 'cashew-roasted-salted', name: 'Cashew nuts, roasted, salted', also: ['salted cashews'],
+    per100: { water: 2, fat: 47, protein: 16.5, sugars: 6, starch: { nut: 21 }, fibre: 3, salt: 1.1, glutamate: 0.06 },
+    acts: { solubleProtein: 0.15, cellEnclosed: 0.35, pH: 6.3, bufferMmol: 6, particleSizeUm: 8000, hardness: 0.5, soakSoftening: 0.5, boilSoftening: 0.35, lab: [76, 6, 26], scattering: 1.1, emulsifying: 0.2, isoelectricPh: 4.7, proteinVolume: 3.8, cellWallSwelling: 0.7 },
+    measures: { density: 0.56 }, contains: ['cashew', 'added-oil'], ask: ['tree-nut', 'peanut'],
+  },
+  {
+    id: 'peanut-butter-salted', name: 'Peanut butter, salted and sweetened', also: ['bought peanut butter'],
+    per100: { water: 1.5, fat: 50, protein: 23, sugars: 8, starch: { nut: 5.5 }, fibre: 5.5, salt: 1.1 },
+    acts: { solubleProtein: 0.2, pH: 6.3, bufferMmol: 6, particleSizeUm: 35, hardness: 0.5, lab: [60, 10, 34], scattering: 1, emulsifying: 0.2, oilContinuous: true, proteinVolume: 4, cellWallSwelling: 0.6 },
+    measures: { density: 1.08 }, contains: ['peanut', 'added-sugar'], ask: ['tree-nut', 'sesame', 'added-oil'],
   },
 ]);

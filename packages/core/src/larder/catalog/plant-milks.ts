@@ -36,7 +36,7 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
     id: 'oat-drink', name: 'Oat drink, unsweetened', also: ['oat milk'],
     per100: { water: 89.5, fat: 1.5, protein: 1, sugars: 4.8, starch: { oat: 0.12 }, fibre: 0.2, gums: { betaGlucan: 0.08, gellan: 0.01 }, salt: 0.1, calciumMg: 120 },
     acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [86, 0, 11], scattering: 0.6, emulsifying: 0.3, coagulation: 0.15 },
-    measures: { density: 1.03 }, contains: ['oats'], ask: ['wheat', 'barley'],
+    measures: { density: 1.03 }, contains: ['oat'], ask: ['wheat', 'barley'],
   },
   {
     id: 'water', name: 'Water', also: ['tap water', 'cooking water'],
@@ -54,7 +54,7 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
     id: 'oat-drink-gluten-free', name: 'Oat drink, sold as gluten-free', also: ['gluten-free oat milk'],
     per100: { water: 89.5, fat: 1.5, protein: 1, sugars: 4.8, starch: { oat: 0.12 }, fibre: 0.2, gums: { betaGlucan: 0.08, gellan: 0.01 }, salt: 0.1, calciumMg: 120 },
     acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [86, 0, 11], scattering: 0.6, emulsifying: 0.3, coagulation: 0.15 },
-    measures: { density: 1.03 }, contains: ['oats-gluten-free'],
+    measures: { density: 1.03 }, contains: ['oat-gluten-free'],
   },
   {
     id: 'rice-drink', name: 'Rice drink', also: ['rice milk'],

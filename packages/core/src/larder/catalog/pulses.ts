@@ -23,7 +23,7 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
   {
     id: 'chickpea-flour', name: 'Chickpea flour', also: ['gram flour', 'besan'], role: 'thickener',
     per100: { water: 10, fat: 6.5, protein: 22, sugars: 6, starch: { legume: 43 }, fibre: 8, gums: { pectin: 1 }, glutamate: 0.1 },
-    acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [82, 4, 35], scattering: 0.6, tint: 1.1, bitter: 1.2, emulsifying: 0.4, heatSetProtein: 0.8 },
+    acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [82, 4, 35], scattering: 0.6, tint: 1.1, bitter: 1.2, emulsifying: 0.4, heatSetProtein: 0.8, coagulation: 0.5, isoelectricPh: 4.5 },
     measures: { density: 0.38 }, contains: ['chickpea'], ask: ['wheat'],
   },
   {
@@ -64,7 +64,7 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
   },
   {
     id: 'mung-dry', name: 'Mung beans, split, dry', also: ['moong dal'],
-    per100: { water: 9.5, fat: 1.2, protein: 24, sugars: 4.5, starch: { legume: 45 }, fibre: 8, gums: { pectin: 1 }, glutamate: 0.08 },
+    per100: { water: 9.5, fat: 1.2, protein: 24, sugars: 4.5, starch: { legume: 45 }, fibre: 8, gums: { pectin: 1 }, glutamate: 0.08, oligo: 4 },
     acts: { solubleProtein: 0.45, cellEnclosed: 0.88, particles: 'legume', pH: 6.4, bufferMmol: 7, particleSizeUm: 4000, hardness: 0.8, boilSoftening: 0.08, lab: [76, -2, 36], scattering: 0.6, tint: 1.1, heatSetProtein: 0.25 },
     measures: { density: 0.83 }, contains: ['mung'], ask: ['wheat'],
   },
@@ -76,20 +76,20 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
   },
   {
     id: 'lupin-flour', name: 'Lupin flour', also: ['sweet lupin meal'], role: 'thickener',
-    per100: { water: 9, fat: 7, protein: 40, sugars: 5, starch: { legume: 1 }, fibre: 30, glutamate: 0.1 },
-    acts: { solubleProtein: 0.5, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [84, 2, 42], scattering: 0.6, tint: 1.1, bitter: 1.6, emulsifying: 0.4, heatSetProtein: 0.8 },
+    per100: { water: 9, fat: 7, protein: 40, sugars: 5, starch: { legume: 1 }, fibre: 30, glutamate: 0.1, oligo: 4 },
+    acts: { solubleProtein: 0.5, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [84, 2, 42], scattering: 0.6, tint: 1.1, bitter: 1.6, emulsifying: 0.4, heatSetProtein: 0.8, coagulation: 0.5, isoelectricPh: 4.5 },
     measures: { density: 0.4 }, contains: ['lupin'], ask: ['wheat', 'soya'],
   },
   {
     id: 'red-lentil-flour', name: 'Red lentil flour', also: ['ground lentils'], role: 'thickener',
     per100: { water: 9, fat: 1.5, protein: 24, sugars: 3, starch: { legume: 47 }, fibre: 9, gums: { pectin: 1 }, glutamate: 0.1 },
-    acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [74, 12, 36], scattering: 0.6, tint: 1.1, bitter: 1.2, emulsifying: 0.4, heatSetProtein: 0.8 },
+    acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [74, 12, 36], scattering: 0.6, tint: 1.1, bitter: 1.2, emulsifying: 0.4, heatSetProtein: 0.8, coagulation: 0.5, isoelectricPh: 4.5 },
     measures: { density: 0.5 }, contains: ['lentil'], ask: ['wheat'],
   },
   {
     id: 'pea-flour', name: 'Yellow pea flour', also: ['ground split peas'], role: 'thickener',
     per100: { water: 9, fat: 1.5, protein: 25, sugars: 4, starch: { legume: 44 }, fibre: 9, gums: { pectin: 1 }, glutamate: 0.1 },
-    acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [82, -2, 32], scattering: 0.6, tint: 1.1, bitter: 1.6, emulsifying: 0.4, heatSetProtein: 0.8 },
+    acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [82, -2, 32], scattering: 0.6, tint: 1.1, bitter: 1.6, emulsifying: 0.4, heatSetProtein: 0.8, coagulation: 0.5, isoelectricPh: 4.5 },
     measures: { density: 0.5 }, contains: ['pea'], ask: ['wheat'],
   },
   {
@@ -103,5 +103,23 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
     per100: { water: 94, fat: 0.1, protein: 1.2, sugars: 1, starch: { legume: 0.8 }, salt: 0.02, glutamate: 0.01, calciumMg: 10 },
     acts: { solubleProtein: 0.9, pregelatinized: 1, particles: 'legume', pH: 6.3, bufferMmol: 1.1, lab: [82, 1, 22], scattering: 0.2, bitter: 0.5, emulsifying: 0.7, coagulation: 0.2 },
     measures: { density: 1.02 }, contains: ['chickpea'],
+  },
+  {
+    id: 'red-lentil-boiled', name: 'Red lentils, boiled to a mush', also: ['cooked red lentils', 'dal'],
+    per100: { water: 70, fat: 0.5, protein: 8.5, sugars: 1, starch: { legume: 16 }, fibre: 3, gums: { pectin: 0.4 }, glutamate: 0.03 },
+    acts: { solubleProtein: 0.2, pregelatinized: 1, cellEnclosed: 0.88, particles: 'legume', pH: 6.3, bufferMmol: 2.5, particleSizeUm: 2000, hardness: 0.04, lab: [68, 14, 40], scattering: 0.6, tint: 1.1 },
+    measures: { density: 0.95 }, contains: ['lentil'],
+  },
+  {
+    id: 'kidney-bean-boiled', name: 'Kidney beans, boiled', also: ['red beans'],
+    per100: { water: 67, fat: 0.5, protein: 8.7, sugars: 0.4, starch: { legume: 15.5 }, fibre: 6, gums: { pectin: 0.5 }, glutamate: 0.05 },
+    acts: { solubleProtein: 0.2, pregelatinized: 1, cellEnclosed: 0.952, particles: 'legume', pH: 6.3, bufferMmol: 4.5, particleSizeUm: 9000, hardness: 0.25, lab: [34, 20, 14], scattering: 0.7, tint: 1.6 },
+    measures: { density: 0.74, pieces: { can: 240 } }, contains: ['bean'],
+  },
+  {
+    id: 'broad-bean-flour', name: 'Broad bean flour', also: ['fava bean flour', 'faba flour'], role: 'thickener',
+    per100: { water: 10, fat: 1.7, protein: 27, sugars: 4, starch: { legume: 41 }, fibre: 10, gums: { pectin: 1 }, glutamate: 0.1 },
+    acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [82, 1, 22], scattering: 0.6, bitter: 1.6, emulsifying: 0.4, heatSetProtein: 0.8, coagulation: 0.5, isoelectricPh: 4.5 },
+    measures: { density: 0.5 }, contains: ['bean'], ask: ['wheat'],
   },
 ]);

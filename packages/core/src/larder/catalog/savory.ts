@@ -4,7 +4,7 @@ import { shelfOf } from '../define.js';
 export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   {
     id: 'tomato-dried', name: 'Tomatoes, dried', also: ['sun-dried tomatoes'],
-    per100: { water: 15, fat: 2.5, protein: 13, sugars: 37, fibre: 8, gums: { pectin: 4 }, salt: 3.5, citric: 3.5, malic: 0.6, glutamate: 0.9, aspartate: 0.3, gmp: 0.008, amp: 0.02 },
+    per100: { water: 15, fat: 2.5, protein: 13, sugars: 37, fibre: 8, gums: { pectin: 4 }, salt: 3.5, citric: 3.5, malic: 0.6, glutamate: 0.9, aspartate: 0.3, gmp: 0.008, amp: 0.02, oligo: 4 },
     acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 4.1, bufferMmol: 8, particleSizeUm: 12000, hardness: 0.5, soakSoftening: 0.5, boilSoftening: 0.3, lab: [36, 32, 28], tint: 1.7, cellWallSwelling: 0.35 },
     measures: { density: 0.23, pieces: { piece: 3 } }, contains: ['tomato'], ask: ['sulphite'],
   },
@@ -28,7 +28,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   },
   {
     id: 'nutritional-yeast', name: 'Nutritional yeast', also: ['yeast flakes', 'savory yeast flakes'],
-    per100: { water: 5, fat: 5, protein: 50, sugars: 3, fibre: 14, salt: 0.3, glutamate: 1.5, aspartate: 0.25, gmp: 0.03, amp: 0.05 },
+    per100: { water: 5, fat: 5, protein: 50, sugars: 3, fibre: 14, salt: 0.3, glutamate: 1.5, aspartate: 0.25, gmp: 0.03, amp: 0.05, oligo: 17 },
     acts: { solubleProtein: 0.15, particles: 'yeast', pH: 5.9, bufferMmol: 30, particleSizeUm: 300, hardness: 0.1, soakSoftening: 0.5, boilSoftening: 0.3, lab: [70, 6, 52], scattering: 0.5, tint: 1.2, bitter: 0.4 },
     measures: { density: 0.28 }, contains: ['yeast'],
   },
@@ -46,7 +46,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   },
   {
     id: 'garlic', name: 'Garlic', also: ['fresh garlic'],
-    per100: { water: 60, protein: 6, sugars: 1, fibre: 1.5, glutamate: 0.1 },
+    per100: { water: 60, protein: 6, sugars: 1, fibre: 1.5, glutamate: 0.1, oligo: 29 },
     acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 6, particleSizeUm: 3000, hardness: 0.4, lab: [84, -2, 16], pungent: 8 },
     measures: { density: 0.57, pieces: { clove: 4 } }, contains: ['allium'],
   },
@@ -58,13 +58,13 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   },
   {
     id: 'shiitake-dried', name: 'Shiitake, dried and ground', also: ['dried mushroom powder'],
-    per100: { water: 9, protein: 9, sugars: 14, fibre: 11, glutamate: 1.06, gmp: 0.15, amp: 0.03 },
+    per100: { water: 9, protein: 12, sugars: 20, fibre: 11, glutamate: 1.06, gmp: 0.15, amp: 0.03, oligo: 42 },
     acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 6, bufferMmol: 6, particleSizeUm: 200, hardness: 0.6, lab: [45, 6, 20], tint: 1.3, cellWallSwelling: 0.2 },
     measures: { density: 0.3, pieces: { piece: 4 } }, contains: ['mushroom'], ask: ['sulphite'],
   },
   {
     id: 'garlic-roasted', name: 'Garlic, roasted', also: ['baked garlic'],
-    per100: { water: 56, protein: 7, sugars: 3, fibre: 1.5, glutamate: 0.1 },
+    per100: { water: 56, protein: 7, sugars: 3, fibre: 1.5, glutamate: 0.1, oligo: 30 },
     acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 6, particleSizeUm: 3000, hardness: 0.05, lab: [70, 6, 32], pungent: 0.8 },
     measures: { density: 1, pieces: { clove: 3 } }, contains: ['allium'],
   },
@@ -94,13 +94,13 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   },
   {
     id: 'yeast-extract', name: 'Yeast extract spread', also: ['savory yeast paste'],
-    per100: { water: 36, fat: 0.5, protein: 26, sugars: 10, fibre: 6, salt: 9.5, glutamate: 4.5, aspartate: 0.6, gmp: 0.02, amp: 0.03 },
+    per100: { water: 36, fat: 0.5, protein: 26, sugars: 10, fibre: 6, salt: 9.5, glutamate: 4.5, aspartate: 0.6, gmp: 0.02, amp: 0.03, oligo: 4 },
     acts: { solubleProtein: 0.8, particles: 'yeast', pH: 5.5, bufferMmol: 30, hardness: 0.1, soakSoftening: 0.5, boilSoftening: 0.3, lab: [22, 14, 16], scattering: 0.5, tint: 3, bitter: 0.4 },
-    measures: { density: 1.25 }, contains: ['yeast', 'barley'], ask: ['celery', 'wheat', 'oats', 'rye'],
+    measures: { density: 1.25 }, contains: ['yeast', 'barley'], ask: ['celery', 'wheat', 'oat', 'rye'],
   },
   {
     id: 'porcini-dried', name: 'Porcini, dried and ground', also: ['cep powder'],
-    per100: { water: 9, protein: 9, sugars: 14, fibre: 11, glutamate: 0.6, gmp: 0.07, amp: 0.04 },
+    per100: { water: 9, protein: 9, sugars: 14, fibre: 11, glutamate: 0.6, gmp: 0.07, amp: 0.04, oligo: 50 },
     acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 6, bufferMmol: 6, particleSizeUm: 200, hardness: 0.6, lab: [46, 6, 22], tint: 1.3, cellWallSwelling: 0.2 },
     measures: { density: 0.3 }, contains: ['mushroom'], ask: ['sulphite'],
   },
@@ -133,5 +133,23 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     per100: { water: 84, fat: 0.9, protein: 2.4, sugars: 0.4, fibre: 3, gums: { pectin: 0.6 }, salt: 6, citric: 0.05, acetic: 0.5, malic: 0.15, glutamate: 0.03 },
     acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 4, bufferMmol: 0.7, particleSizeUm: 5000, hardness: 0.4, boilSoftening: 0.1, lab: [44, -8, 22], pungent: 1 },
     measures: { density: 0.58 }, ask: ['sulphite'],
+  },
+  {
+    id: 'vegetable-stock-unsalted', name: 'Vegetable stock, unsalted', also: ['home-made stock'], role: 'liquid',
+    per100: { water: 98.6, protein: 0.3, sugars: 0.6, salt: 0.05, glutamate: 0.02 },
+    acts: { solubleProtein: 1, pH: 6, lab: [74, 4, 32], scattering: 0.05, tint: 0.3 },
+    measures: { density: 1 }, contains: ['allium'], ask: ['celery'],
+  },
+  {
+    id: 'pasta-water', name: 'Noodle cooking water, salted', also: ['pasta water', 'starchy cooking water'], role: 'liquid',
+    per100: { water: 97.8, protein: 0.1, starch: { wheat: 1.2 }, salt: 0.75 },
+    acts: { solubleProtein: 0.8, pregelatinized: 1, pH: 6.5, lab: [90, 0, 8], scattering: 0.15 },
+    measures: { density: 1.005 }, contains: ['wheat'], ask: ['egg'],
+  },
+  {
+    id: 'soy-sauce-reduced-salt', name: 'Soy sauce, reduced salt', also: ['light-salt soya sauce'],
+    per100: { water: 71, protein: 8, sugars: 4, salt: 9, lactic: 0.8, alcohol: 3, glutamate: 0.95, aspartate: 0.3, gmp: 0.001 },
+    acts: { solubleProtein: 1, pH: 4.8, bufferMmol: 3, lab: [16, 10, 12], scattering: 0.05, tint: 3.8 },
+    measures: { density: 1.11 }, contains: ['soya', 'wheat'], ask: ['sulphite'],
   },
 ]);

@@ -11,7 +11,7 @@ export const soya = shelfOf('soya', { role: 'body', source: 'S-05b' }, [
   {
     id: 'tofu-silken', name: 'Soya curd, silken', also: ['silken tofu', 'soft bean curd'],
     per100: { water: 87.5, fat: 3, protein: 6, sugars: 1, fibre: 0.2, salt: 0.03, glutamate: 0.01, calciumMg: 40 },
-    acts: { solubleProtein: 0.08, particles: 'curd', pH: 6.2, bufferMmol: 1.2, particleSizeUm: 15000, hardness: 0.05, lab: [89, 0, 12], scattering: 0.9, bitter: 0.4, emulsifying: 0.4, proteinVolume: 11.5 },
+    acts: { solubleProtein: 0.08, particles: 'curd', pH: 6.2, bufferMmol: 1.2, particleSizeUm: 15000, hardness: 0.05, lab: [89, 0, 12], scattering: 0.9, bitter: 0.4, emulsifying: 0.4, proteinVolume: 8.5 },
     measures: { density: 1.04, pieces: { block: 300 } }, contains: ['soya'],
   },
   {

@@ -10,13 +10,13 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   },
   {
     id: 'squash', name: 'Winter squash', also: ['butternut', 'hokkaido', 'kabocha'],
-    per100: { water: 87, fat: 0.2, protein: 1, sugars: 4.9, starch: { root: 1.6 }, fibre: 1.1, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03 },
+    per100: { water: 87, fat: 0.2, protein: 1, sugars: 4.9, starch: { root: 1.6 }, fibre: 1.1, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03, oligo: 2 },
     acts: { solubleProtein: 0.4, cellEnclosed: 0.6, particles: 'vegetable', pH: 6, bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.05, lab: [62, 22, 60], scattering: 0.35, tint: 1.3 },
     measures: { density: 0.58, pieces: { piece: 900 } },
   },
   {
     id: 'pumpkin-puree', name: 'Pumpkin purée', also: ['canned pumpkin'],
-    per100: { water: 90, fat: 0.2, protein: 1, sugars: 3, starch: { root: 1 }, fibre: 1.2, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03 },
+    per100: { water: 90, fat: 0.2, protein: 1, sugars: 3, starch: { root: 1 }, fibre: 1.2, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03, oligo: 1.5 },
     acts: { solubleProtein: 0.4, pregelatinized: 1, cellEnclosed: 0.5, particles: 'vegetable', pH: 5.2, bufferMmol: 0.7, particleSizeUm: 200, hardness: 0.03, lab: [52, 22, 50], tint: 1.3 },
     measures: { density: 1.02, pieces: { can: 425 } },
   },
@@ -40,20 +40,20 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   },
   {
     id: 'onion', name: 'Onion', also: ['onions', 'yellow onion'],
-    per100: { water: 89, fat: 0.1, protein: 1.1, sugars: 5, fibre: 1, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.15, glutamate: 0.03 },
+    per100: { water: 89, fat: 0.1, protein: 1.1, sugars: 5, fibre: 1, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.15, glutamate: 0.03, oligo: 2 },
     acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 5.6, bufferMmol: 0.7, particleSizeUm: 15000, hardness: 0.4, boilSoftening: 0.1, lab: [80, -2, 14], pungent: 2.5 },
     measures: { density: 0.63, pieces: { small: 70, medium: 110, large: 150 } }, contains: ['allium'],
   },
   {
     id: 'onion-roasted', name: 'Onion, roasted', also: ['caramelised onion', 'fried onion'],
-    per100: { water: 84, fat: 0.3, protein: 1.5, sugars: 7.5, fibre: 1.3, gums: { pectin: 0.9 }, malic: 0.2, glutamate: 0.05 },
-    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 5.5, bufferMmol: 0.9, particleSizeUm: 15000, hardness: 0.08, lab: [60, 8, 32], pungent: 0.3 },
+    per100: { water: 84, fat: 0.3, protein: 1.5, sugars: 7.5, fibre: 1.3, gums: { pectin: 0.9 }, malic: 0.2, glutamate: 0.05, oligo: 3 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 5.5, bufferMmol: 0.9, particleSizeUm: 15000, hardness: 0.08, lab: [60, 8, 32], pungent: 0.3, cellWallSwelling: 0.6 },
     measures: { density: 0.9, pieces: { medium: 75 } }, contains: ['allium'],
   },
   {
     id: 'red-pepper-roasted', name: 'Red pepper, roasted', also: ['roasted bell pepper', 'roasted capsicum'],
     per100: { water: 90, fat: 0.4, protein: 1.2, sugars: 5, fibre: 1.3, gums: { pectin: 0.7 }, citric: 0.3, malic: 0.1, glutamate: 0.03 },
-    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 4.9, bufferMmol: 0.8, particleSizeUm: 15000, hardness: 0.08, lab: [42, 42, 36], scattering: 0.25, tint: 1.6 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 4.9, bufferMmol: 0.8, particleSizeUm: 15000, hardness: 0.08, lab: [42, 42, 36], scattering: 0.25, tint: 1.6, cellWallSwelling: 0.6 },
     measures: { density: 0.9, pieces: { medium: 90 } }, contains: ['pepper'],
   },
   {
@@ -70,7 +70,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   },
   {
     id: 'celeriac', name: 'Celeriac', also: ['celery root'],
-    per100: { water: 88.5, fat: 0.3, protein: 1.5, sugars: 1.7, starch: { root: 0.7 }, fibre: 1.9, gums: { pectin: 0.8 }, salt: 0.25, citric: 0.05, malic: 0.1, glutamate: 0.08 },
+    per100: { water: 88.5, fat: 0.3, protein: 1.5, sugars: 1.7, starch: { root: 0.7 }, fibre: 1.9, gums: { pectin: 0.8 }, salt: 0.25, citric: 0.05, malic: 0.1, glutamate: 0.08, oligo: 1.2 },
     acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.1, bufferMmol: 1, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.08, lab: [86, -1, 17], scattering: 0.6, bitter: 0.4 },
     measures: { density: 0.62, pieces: { small: 400, medium: 600, large: 900 } }, contains: ['celery'],
   },
@@ -101,18 +101,18 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'aubergine-roasted', name: 'Aubergine, roasted, flesh', also: ['roasted eggplant'],
     per100: { water: 89, fat: 0.3, protein: 1.3, sugars: 4.5, fibre: 2.2, gums: { pectin: 1 }, citric: 0.05, malic: 0.2, glutamate: 0.03 },
-    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 5.2, bufferMmol: 0.8, particleSizeUm: 15000, hardness: 0.08, lab: [48, 4, 20], scattering: 0.25, bitter: 0.6 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 5.2, bufferMmol: 0.8, particleSizeUm: 15000, hardness: 0.08, lab: [48, 4, 20], scattering: 0.25, bitter: 0.6, cellWallSwelling: 0.6 },
     measures: { density: 0.95, pieces: { medium: 180 } },
   },
   {
     id: 'leek', name: 'Leek, white part', also: ['leeks'],
-    per100: { water: 90, fat: 0.2, protein: 1.4, sugars: 3, fibre: 1.3, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.15, glutamate: 0.03 },
+    per100: { water: 90, fat: 0.2, protein: 1.4, sugars: 3, fibre: 1.3, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.15, glutamate: 0.03, oligo: 1.2 },
     acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 5.6, bufferMmol: 0.7, particleSizeUm: 15000, hardness: 0.4, boilSoftening: 0.1, lab: [74, -10, 26], pungent: 1.2 },
     measures: { density: 0.4, pieces: { medium: 90 } }, contains: ['allium'],
   },
   {
     id: 'shallot', name: 'Shallot', also: ['shallots'],
-    per100: { water: 80, fat: 0.1, protein: 2.5, sugars: 8, fibre: 1.6, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.15, glutamate: 0.03 },
+    per100: { water: 80, fat: 0.1, protein: 2.5, sugars: 8, fibre: 1.6, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.15, glutamate: 0.03, oligo: 6 },
     acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 5.6, bufferMmol: 0.7, particleSizeUm: 15000, hardness: 0.4, boilSoftening: 0.1, lab: [80, -2, 14], pungent: 2.5 },
     measures: { density: 0.6, pieces: { medium: 25 } }, contains: ['allium'],
   },
@@ -124,7 +124,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   },
   {
     id: 'broccoli', name: 'Broccoli', also: ['broccoli florets'],
-    per100: { water: 89.5, fat: 0.4, protein: 2.8, sugars: 1.7, starch: { root: 0.3 }, fibre: 2, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.2, glutamate: 0.04 },
+    per100: { water: 89.5, fat: 0.4, protein: 2.8, sugars: 1.7, starch: { root: 0.3 }, fibre: 2, gums: { pectin: 0.6 }, citric: 0.05, malic: 0.2, glutamate: 0.04, oligo: 1 },
     acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.2, bufferMmol: 1, particleSizeUm: 20000, hardness: 0.45, boilSoftening: 0.08, lab: [48, -24, 32], scattering: 0.6, tint: 1.4, bitter: 0.6 },
     measures: { density: 0.38, pieces: { medium: 300 } },
   },
@@ -154,7 +154,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   },
   {
     id: 'jerusalem-artichoke', name: 'Jerusalem artichoke', also: ['sunchoke', 'topinambur'],
-    per100: { water: 78, fat: 0.1, protein: 2, sugars: 9.6, fibre: 1.6, citric: 0.05, malic: 0.1, glutamate: 0.05 },
+    per100: { water: 78, fat: 0.1, protein: 2, sugars: 9.6, fibre: 1.6, citric: 0.05, malic: 0.1, glutamate: 0.05, oligo: 7 },
     acts: { solubleProtein: 0.5, cellEnclosed: 0.6, particles: 'vegetable', pH: 6, bufferMmol: 1.6, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.06, lab: [80, 2, 18], scattering: 0.6 },
     measures: { density: 0.6, pieces: { medium: 70 } },
   },
@@ -175,5 +175,47 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
     per100: { water: 73.5, fat: 14.7, protein: 2, sugars: 0.7, fibre: 4.5, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03 },
     acts: { fatType: 'olive', solubleProtein: 0.4, cellEnclosed: 0.6, particles: 'vegetable', bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.05, boilSoftening: 0.05, lab: [72, -12, 42], scattering: 0.35, tint: 1.3, emulsifying: 0.3 },
     measures: { density: 0.63, pieces: { medium: 150 } },
+  },
+  {
+    id: 'cauliflower-roasted', name: 'Cauliflower, roasted', also: ['roasted florets'],
+    per100: { water: 84.5, fat: 3.2, protein: 3, sugars: 3.2, starch: { root: 0.5 }, fibre: 2, gums: { pectin: 0.9 }, citric: 0.05, malic: 0.3, glutamate: 0.06 },
+    acts: { fatType: 'olive', solubleProtein: 0.3, pregelatinized: 1, particles: 'vegetable', pH: 5.9, bufferMmol: 1.4, particleSizeUm: 20000, hardness: 0.12, boilSoftening: 0.5, lab: [70, 5, 30], scattering: 0.5, bitter: 0.4, cellWallSwelling: 0.6 },
+    measures: { density: 0.5, pieces: { medium: 380 } }, contains: ['added-oil'],
+  },
+  {
+    id: 'squash-roasted', name: 'Winter squash, roasted, flesh', also: ['roasted butternut', 'roasted pumpkin'],
+    per100: { water: 82.5, fat: 0.3, protein: 1.4, sugars: 6.8, starch: { root: 2.2 }, fibre: 1.5, gums: { pectin: 1 }, malic: 0.2, glutamate: 0.04, oligo: 2.5 },
+    acts: { solubleProtein: 0.3, pregelatinized: 1, cellEnclosed: 0.6, particles: 'vegetable', pH: 5.8, bufferMmol: 1, particleSizeUm: 15000, hardness: 0.05, lab: [58, 24, 58], scattering: 0.35, tint: 1.3, cellWallSwelling: 0.65 },
+    measures: { density: 0.95, pieces: { medium: 620 } },
+  },
+  {
+    id: 'carrot-roasted', name: 'Carrot, roasted', also: ['roasted carrots'],
+    per100: { water: 80, fat: 2.5, protein: 1.4, sugars: 8, starch: { root: 1 }, fibre: 2.7, gums: { pectin: 1.4 }, malic: 0.3, glutamate: 0.05 },
+    acts: { fatType: 'olive', solubleProtein: 0.3, pregelatinized: 1, particles: 'vegetable', pH: 5.9, bufferMmol: 1.1, particleSizeUm: 20000, hardness: 0.15, boilSoftening: 0.4, lab: [48, 34, 48], tint: 1.4, cellWallSwelling: 0.5 },
+    measures: { density: 0.6, pieces: { medium: 45 } }, contains: ['added-oil'],
+  },
+  {
+    id: 'potato-boiled', name: 'Potato, boiled, peeled', also: ['boiled potatoes'],
+    per100: { water: 78.5, fat: 0.1, protein: 1.8, sugars: 0.8, starch: { potato: 15.5 }, fibre: 1.3, gums: { pectin: 0.5 }, citric: 0.3, malic: 0.1, glutamate: 0.03 },
+    acts: { solubleProtein: 0.2, pregelatinized: 0.95, cellEnclosed: 0.6, particles: 'vegetable', pH: 5.9, bufferMmol: 1.3, particleSizeUm: 20000, hardness: 0.03, lab: [82, -1, 22], scattering: 0.6 },
+    measures: { density: 0.66, pieces: { small: 95, medium: 150, large: 245 } }, contains: ['potato'],
+  },
+  {
+    id: 'tomato-fresh', name: 'Tomatoes, fresh', also: ['ripe tomatoes'],
+    per100: { water: 94.5, fat: 0.2, protein: 0.9, sugars: 2.6, fibre: 0.9, gums: { pectin: 0.3 }, citric: 0.4, malic: 0.05, glutamate: 0.14, aspartate: 0.04, amp: 0.006 },
+    acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 4.3, bufferMmol: 0.9, particleSizeUm: 15000, hardness: 0.15, boilSoftening: 0.2, lab: [46, 36, 28], tint: 1.2, cellWallSwelling: 0.6 },
+    measures: { density: 0.76, pieces: { small: 60, medium: 100, large: 170 } }, contains: ['tomato'],
+  },
+  {
+    id: 'mushroom-roasted', name: 'Mushrooms, roasted', also: ['fried mushrooms'], role: 'savory',
+    per100: { water: 80, fat: 5, protein: 5, sugars: 3, fibre: 2, malic: 0.3, glutamate: 0.28, gmp: 0.01, amp: 0.02 },
+    acts: { fatType: 'olive', solubleProtein: 0.3, particles: 'vegetable', pH: 6.1, bufferMmol: 1.8, particleSizeUm: 15000, hardness: 0.25, lab: [48, 7, 20], scattering: 0.4, bitter: 0.5, cellWallSwelling: 0.5 },
+    measures: { density: 0.55 }, contains: ['mushroom', 'added-oil'],
+  },
+  {
+    id: 'kale', name: 'Kale', also: ['curly kale'],
+    per100: { water: 86, fat: 0.9, protein: 3.5, sugars: 1.5, fibre: 3, gums: { pectin: 0.6 }, citric: 0.1, malic: 0.2, glutamate: 0.05, oligo: 2 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.3, bufferMmol: 1.2, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.15, lab: [36, -22, 22], tint: 1.8, bitter: 1.4 },
+    measures: { density: 0.14 },
   },
 ]);

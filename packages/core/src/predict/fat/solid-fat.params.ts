@@ -30,6 +30,7 @@ export const fatParameters = {
   networkK: parameter(8.2e-3, 'kPa/SFC^2.5', 0.35, 'P', 'A40 butter'),
   networkExponent: parameter(2.5, '-', 0.08, 'P', 'A40'),
   networkOnset: parameter(1.2, '% SFC', 0.5, 'E', 'rounded corner of the network'),
+  networkTrace: parameter(0.3, '% SFC', 0.5, 'E', 'F02: an oil without crystals has no network'),
   volumeExponent: parameter(1.5, '-', 0.2, 'P/E', 'network diluted by the inner phase'),
   pasteYield: parameter(900, 'Pa', 0.4, 'E', 'A39 packed oil-continuous paste'),
   innerPacking: parameter(0.66, '-', 0.08, 'E', 'A39'),

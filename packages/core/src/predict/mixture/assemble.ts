@@ -1,11 +1,17 @@
-import { noBuffers, pHOfMixture } from '../acidity/charge-balance.js';
+import { type BufferAmounts, noBuffers, pHOfMixture } from '../acidity/charge-balance.js';
 import { fatTypes } from '../fat/solid-fat.params.js';
+import { bakeLoss, browningIndex, heatWithBaking, keepWarmLoss, noodleUptake } from '../heat/bake.js';
 import { logistic } from '../numeric/smooth-step.js';
 import { boiledSoft, grainFelt, grind } from '../particle/comminute.js';
 import { comminution } from '../particle/comminution.params.js';
-import { suspension } from '../particle/suspension.params.js';
+import { proteinVolume, suspension } from '../particle/suspension.params.js';
 import { gelatinization } from '../starch/gelatinization.params.js';
-import { breakdownProgress, gelatinizedShares, hydrolysisFactor } from '../starch/gelatinize.js';
+import {
+  breakdownProgress,
+  gelatinizedShares,
+  type HeatHistory,
+  hydrolysisFactor,
+} from '../starch/gelatinize.js';
 import { starchIds } from '../starch/starch.params.js';
 import { soluteIds } from '../thickener/gum.params.js';
 import { assembly as a } from './assemble.params.js';
@@ -40,14 +46,14 @@ function weigh(lines: readonly RecipeLine[]): readonly Weighed[] {
 }
 
 /** Share of a line's starch that its own amylase turns to sugar. */
-function amylaseLoss({ line }: Weighed, process: Process): number {
+function amylaseLoss({ line }: Weighed, heat: HeatHistory): number {
   const most = line.ingredient.behaviour.amylaseLoss;
   if (most === 0 || line.stage === 'end') return line.preparation === 'boiled' ? most : 0;
   if (line.preparation === 'boiled') return most;
   return (
     most *
-    logistic((process.maxTemperatureC - a.amylaseMidpoint) / a.amylaseWidth) *
-    (1 - Math.exp(-process.holdMin / a.amylaseTime))
+    logistic((heat.maxTemperature - a.amylaseMidpoint) / a.amylaseWidth) *
+    (1 - Math.exp(-heat.hold / a.amylaseTime))
   );
 }
 
@@ -81,9 +87,26 @@ function addStarch(
   }
 }
 
+/** Water that leaves after cooking: in the oven, on the warm stove, into noodles; g. */
+function laterWater(
+  process: Process,
+  servedAt: number,
+  water: number,
+  lines: readonly Weighed[],
+): { readonly evaporated: number; readonly absorbed: number } {
+  if (!(process.bakeMin > 0 || process.keepWarmMin > 0)) return { evaporated: 0, absorbed: 0 };
+  const volume = water + sumOf(lines, (c) => c.fat * suspension.fatVolume + (c.protein + c.fibre + c.starchTotal) * a.proteinVolume); // prettier-ignore
+  const baked = bakeLoss(process, water, volume);
+  const warm = keepWarmLoss(process, servedAt, water - baked, volume);
+  return { evaporated: baked + warm, absorbed: noodleUptake(process, water - baked - warm) };
+}
+
 interface ParticleState {
   volume: number;
+  curd: number;
   cellWall: number;
+  nut: number;
+  pieces: number;
   dry: number;
   grains: number;
   weight: number;
@@ -91,13 +114,40 @@ interface ParticleState {
   largest: number;
 }
 
-function addParticles(into: ParticleState, { c, g }: Weighed, ground: ReturnType<typeof grind>): void {
+/** mL that heat-unfolded pulse protein holds beyond what its particles held raw. */
+function heatedSwelling(c: CompiledIngredient, unfolded: number): number {
+  const { heatSetProtein, particles } = c.ingredient.behaviour;
+  if (heatSetProtein === 0 || particles !== 'legume') return 0;
+  const dissolved = (c.protein - c.insolubleProtein) * heatSetProtein * suspension.heatedProtein;
+  return (
+    unfolded * (dissolved + (suspension.heatedInsoluble - 1) * c.insolubleProtein * proteinVolume.legume)
+  );
+}
+
+/** Pieces of curd that never met a blade keep the water they came with. */
+const isPiece = (c: CompiledIngredient, diameter: number): boolean =>
+  diameter >= suspension.pieceFrom && c.ingredient.behaviour.particles === 'curd';
+
+function addParticles(
+  into: ParticleState,
+  { c, g }: Weighed,
+  ground: ReturnType<typeof grind>,
+  unfolded: number,
+): void {
+  const kind = c.ingredient.behaviour.particles;
   const wet =
-    c.particleVolume *
-    g *
-    (suspension.coarseVolumeShare + (1 - suspension.coarseVolumeShare) * ground.fineness);
-  if (c.ingredient.behaviour.particles === 'vegetable') into.cellWall += wet;
-  else into.volume += wet;
+    (c.particleVolume *
+      (suspension.coarseVolumeShare + (1 - suspension.coarseVolumeShare) * ground.fineness) +
+      heatedSwelling(c, unfolded)) *
+    g;
+  if (kind === 'vegetable') into.cellWall += wet;
+  else if (kind !== 'curd') into.volume += wet;
+  else if (isPiece(c, ground.diameter)) {
+    const own = (c.water + c.protein * a.proteinVolume) * g;
+    into.volume += Math.max(own, wet);
+    into.pieces += own;
+  } else into.curd += wet;
+  if (kind === 'nut') into.nut += wet;
   into.dry += ((c.insolubleProtein + c.fibre) * g) / a.dryParticleDensity;
   if (!(ground.diameter > 0)) return;
   const solids =
@@ -120,6 +170,11 @@ function addColour(into: ColourState, { c, g }: Weighed, diameter: number): void
   c.absorption.forEach((ratio, channel) => (into.absorbed[channel as 0 | 1 | 2] += weight * tint * ratio));
 }
 
+const bufferKeys = Object.keys(noBuffers()) as (keyof BufferAmounts)[];
+
+const bakes = (c: CompiledIngredient): boolean =>
+  c.ingredient.behaviour.particles === 'nut' || c.ingredient.behaviour.particles === 'curd';
+
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
 
 /**
@@ -127,30 +182,42 @@ const sum = (values: Float64Array): number => values.reduce((all, value) => all 
  * @throws RangeError when a mass is negative or not a number (a caller's bug)
  * @source engine notes E-2, E-3, E-8, E-9
  */
-export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
+export function assemble(
+  recipe: Pick<Recipe, 'lines' | 'process'> & Partial<Pick<Recipe, 'serving'>>,
+): Mixture {
   const { process } = recipe;
   const lines = weigh(recipe.lines);
-  const heat = { maxTemperature: process.maxTemperatureC, hold: process.holdMin };
+  const heat = heatWithBaking(process);
 
   const waterBefore = sumOf(lines, (c) => c.water);
-  const water = Math.max(waterBefore - process.evaporatedG, a.leastWater * waterBefore + 1e-9);
-  const evaporated = waterBefore - water;
+  const leastWater = a.leastWater * waterBefore + 1e-9;
+  const potWater = Math.max(waterBefore - process.evaporatedG, leastWater);
+  const away = laterWater(process, recipe.serving?.temperatureC ?? heat.maxTemperature, potWater, lines);
+  const water = Math.max(potWater - away.evaporated - away.absorbed, leastWater);
+  const absorbed = Math.min(away.absorbed, potWater - water);
+  const evaporated = waterBefore - water - absorbed;
   const salt = sumOf(lines, (c) => c.salt);
   const allStarch = sumOf(lines, (c) => c.starchTotal);
   const tableSugars = sumOf(lines, (c) => c.sugars);
   const cookingWater = {
-    water: Math.max((waterBefore + water) / 2, 1e-6),
+    water: Math.max((waterBefore + potWater) / 2, 1e-6),
     sugars: tableSugars,
     salt,
     starch: allStarch,
   };
   const gelatinized = gelatinizedShares(heat, cookingWater);
   const softened = process.blendedAfterCooking ? boiledSoft(process.maxTemperatureC, process.holdMin) : 0;
+  const unfolded =
+    logistic((heat.maxTemperature - suspension.heatGelMidpoint) / suspension.heatGelWidth) *
+    (1 - Math.exp(-heat.hold / suspension.heatedTime));
 
   const starch: StarchState = { dispersed: new Float64Array(starchIds.length), inCells: 0, raw: 0 };
   const particles: ParticleState = {
     volume: 0,
+    curd: 0,
     cellWall: 0,
+    nut: 0,
+    pieces: 0,
     dry: 0,
     grains: 0,
     weight: 0,
@@ -172,15 +239,15 @@ export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
     const energy = meetsBlade ? process.blenderPower * process.blendSeconds : 0;
     const boiled = line.preparation === 'boiled' ? 1 : line.stage === 'end' ? 0 : softened;
     const ground = grind(b, { soaked: line.preparation === 'soaked', boiled, energy });
-    const loss = amylaseLoss(weighed, process);
+    const loss = amylaseLoss(weighed, heat);
     amylaseSugar += loss * c.starchTotal * g;
     addStarch(starch, weighed, 1 - loss, gelatinized, ground.fineness, energy);
-    addParticles(particles, weighed, ground);
+    addParticles(particles, weighed, ground, line.stage === 'end' ? 0 : unfolded);
     addColour(colour, weighed, ground.diameter);
     for (let i = 0; i < solutes.length; i++) solutes[i] = (solutes[i] ?? 0) + (c.solutes[i] ?? 0) * g;
     fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * g;
     strongIons += c.strongIons * g;
-    for (const key of Object.keys(buffers) as (keyof typeof buffers)[]) buffers[key] += c.buffers[key] * g;
+    for (const key of bufferKeys) buffers[key] += c.buffers[key] * g;
     if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
       dryHotStarch += c.starchTotal * g;
   }
@@ -190,13 +257,13 @@ export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
     protein = sumOf(lines, (c) => c.protein),
     fibre = sumOf(lines, (c) => c.fibre);
   const unnamed = sumOf(lines, (c) => c.unnamed);
-  const boilsOff = process.maxTemperatureC > a.alcoholBoilAbove ? process.holdMin / a.alcoholBoilTime : 0;
+  const boilsOff = heat.maxTemperature > a.alcoholBoilAbove ? heat.hold / a.alcoholBoilTime : 0;
   const alcohol = sumOf(lines, (c) => c.alcohol) * (1 - Math.min(1, boilsOff));
   const per = (of: (i: CompiledIngredient['ingredient']) => number | undefined) =>
     sumOf(lines, (c) => (of(c.ingredient) ?? 0) / 100);
   const biteLeft =
-    process.maxTemperatureC > a.pungencyCookedAbove
-      ? a.pungencyFast * Math.exp(-process.holdMin / a.pungencyTime) + a.pungencyLeft
+    heat.maxTemperature > a.pungencyCookedAbove
+      ? a.pungencyFast * Math.exp(-heat.hold / a.pungencyTime) + a.pungencyLeft
       : 1;
   const coagulatingProtein = sumOf(lines, (c) => c.ingredient.behaviour.coagulation * c.protein);
   const pH = pHOfMixture(strongIons, buffers, water);
@@ -208,10 +275,12 @@ export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
     Math.max(unnamed, 0) * a.unnamedVolume +
     alcohol * a.alcoholVolume;
   const scattering = Math.max(colour.scattering, 1e-9);
+  const mass = lines.reduce((all, { g }) => all + g, 0) - evaporated - absorbed;
+  const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
   return {
     process, water, evaporated, fat, protein, fibre, salt, alcohol, unnamed, allStarch, solutes, fatByType, buffers, strongIons, pH, coagulatingProtein, dryHotStarch,
-    mass: lines.reduce((all, { g }) => all + g, 0) - evaporated,
+    mass, absorbed, maxTemperature: heat.maxTemperature, hold: heat.hold,
     sugars: tableSugars + amylaseSugar,
     calciumMg: per((i) => i.per100.calciumMg),
     dispersedStarch: starch.dispersed,
@@ -221,6 +290,9 @@ export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
     hydrolysis: hydrolysisFactor(heat, pH),
     breakdown: breakdownProgress(heat),
     particleVolume: particles.volume,
+    curdVolume: particles.curd,
+    nutVolume: particles.nut,
+    pieceVolume: particles.pieces,
     cellWallVolume: particles.cellWall,
     dryParticleVolume: particles.dry,
     suspensionVolume: withoutThickeners,
@@ -229,10 +301,14 @@ export function assemble(recipe: Pick<Recipe, 'lines' | 'process'>): Mixture {
     emulsifiedFat: fat > 0 ? sumOf(lines, (c) => c.ingredient.behaviour.emulsifying * c.fat) / fat : 0,
     stableEmulsionFat: sumOf(lines, (c) => (c.ingredient.behaviour.stableEmulsion ? c.fat : 0)),
     heatSetProtein: sumOf(lines, (c, line) => (line.stage === 'end' ? 0 : c.ingredient.behaviour.heatSetProtein * c.protein)),
+    bakedProtein: sumOf(lines, (c) => (bakes(c) ? c.insolubleProtein : 0)),
+    browning: browningIndex(process, reactants),
     isoelectricPh: coagulatingProtein > 0 ? sumOf(lines, (c) => c.ingredient.behaviour.coagulation * c.protein * c.ingredient.behaviour.isoelectricPh) / coagulatingProtein : ANY_ISOELECTRIC_PH,
     grains: particles.grains,
     meanDiameter: particles.weight > 0 ? Math.exp(particles.weightedLog / particles.weight) : 0,
     largestDiameter: particles.largest,
+    gums: sumOf(lines, (c) => c.gums),
+    oligo: per((i) => i.per100.oligo),
     glutamate: per((i) => i.per100.glutamate),
     aspartate: per((i) => i.per100.aspartate),
     imp: per((i) => i.per100.imp),

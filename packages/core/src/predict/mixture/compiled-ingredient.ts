@@ -1,4 +1,4 @@
-import { starchTotal, unnamedRemainder } from '../../larder/composition.js';
+import { gumTotal, starchTotal, unnamedRemainder } from '../../larder/composition.js';
 import type { Ingredient } from '../../larder/ingredient.js';
 import { acids } from '../acidity/acid.params.js';
 import { type BufferAmounts, strongIonDifference } from '../acidity/charge-balance.js';
@@ -19,6 +19,7 @@ export interface CompiledIngredient {
   readonly fibre: number;
   readonly salt: number;
   readonly alcohol: number;
+  readonly gums: number;
   readonly unnamed: number;
   readonly starch: Float64Array;
   readonly starchTotal: number;
@@ -60,11 +61,12 @@ function compile(ingredient: Ingredient): CompiledIngredient {
   };
   const water = (c.water ?? 0) / 100;
   const insolubleProtein = protein * (1 - b.solubleProtein);
-  const swelling = b.particles === 'vegetable' ? b.cellWallSwelling : 1;
+  const swelling = b.cellWallSwelling;
   return {
     ingredient, water, protein, insolubleProtein, sugars, fibre, salt, solutes, buffers,
     fat: (c.fat ?? 0) / 100,
     alcohol: (c.alcohol ?? 0) / 100,
+    gums: gumTotal(c) / 100,
     unnamed: unnamedRemainder(c) / 100,
     starch: Float64Array.from(starchIds, (id) => (c.starch?.[id] ?? 0) / 100),
     starchTotal: starchTotal(c) / 100,

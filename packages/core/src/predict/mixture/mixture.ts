@@ -9,13 +9,18 @@ export interface Mixture {
   readonly process: Process;
   readonly mass: number;
   readonly water: number;
+  /** Boiled off, baked off and lost while kept warm. */
   readonly evaporated: number;
+  /** Drunk by noodles that are in the sauce. */
+  readonly absorbed: number;
   readonly fat: number;
   readonly protein: number;
   readonly fibre: number;
   readonly sugars: number;
   readonly salt: number;
   readonly alcohol: number;
+  readonly gums: number;
+  readonly oligo: number;
   readonly unnamed: number;
   readonly calciumMg: number;
   /** Starch by kind: gelatinized and dispersed; then totals enclosed in cells, and raw. */
@@ -32,9 +37,13 @@ export interface Mixture {
   readonly pH: number;
   readonly hydrolysis: number;
   readonly breakdown: number;
-  /** Hydrated volume of nut, seed, pulse, curd and flour particles; of vegetable cell walls; dry volume of both. */
+  /** Hydrated volume of nut, seed, pulse and flour particles; of curd; of vegetable cell walls; dry volume of all. */
   readonly particleVolume: number;
+  readonly curdVolume: number;
   readonly cellWallVolume: number;
+  /** The part of the particle volume that is nut or seed, and what of the batch never met a blade, mL. */
+  readonly nutVolume: number;
+  readonly pieceVolume: number;
   readonly dryParticleVolume: number;
   /** All but dissolved thickeners, so that adding one never dilutes the particles. */
   readonly suspensionVolume: number;
@@ -44,6 +53,12 @@ export interface Mixture {
   readonly emulsifiedFat: number;
   readonly stableEmulsionFat: number;
   readonly heatSetProtein: number;
+  /** Protein of nut, seed and curd particles, which baking knits together. */
+  readonly bakedProtein: number;
+  /** What went in as salt, sugar and acid stays what it is; these are the heat that was met, baking included. */
+  readonly maxTemperature: number;
+  readonly hold: number;
+  readonly browning: number;
   readonly coagulatingProtein: number;
   readonly isoelectricPh: number;
   readonly grains: number;

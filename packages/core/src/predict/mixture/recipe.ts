@@ -32,6 +32,15 @@ export interface Process {
   readonly evaporatedG: number;
   /** The cooking came before the blending, so that the blade met soft pieces. */
   readonly blendedAfterCooking: boolean;
+  /** Minutes in the oven at that temperature (°C), spread so many mm thick; 0 for what is not baked. */
+  readonly bakeMin: number;
+  readonly ovenC: number;
+  readonly layerMm: number;
+  /** A lid or foil on the dish or the pot. */
+  readonly covered: boolean;
+  /** Minutes kept warm before it is eaten, and g of dry noodles already in it then. */
+  readonly keepWarmMin: number;
+  readonly noodlesG: number;
 }
 
 /** First cooling after cooking; straight from the fridge; or reheated after the fridge. */
@@ -54,4 +63,5 @@ export interface Recipe {
 /** Nothing cooked, nothing blended. @source engine notes E-1 */
 export const uncooked: Process = {
   maxTemperatureC: 20, holdMin: 0, heatingRateCPerMin: 5, blenderPower: 0, blendSeconds: 0, evaporatedG: 0, blendedAfterCooking: true,
+  bakeMin: 0, ovenC: 180, layerMm: 20, covered: false, keepWarmMin: 0, noodlesG: 0,
 }; // prettier-ignore

@@ -11,5 +11,8 @@ const REFERENCE_K = 333.15;
 export const arrhenius = (Ea: number, tC: number, referenceK: number = REFERENCE_K): number =>
   Math.exp((Ea / GAS_CONSTANT) * (1 / (tC + 273.15) - 1 / referenceK));
 
+/** (1/T − 1/Tref)/R, mol/kJ: times an activation energy it is the logarithm of the Arrhenius factor. */
+export const inverseKelvin = (tC: number): number => (1 / (tC + 273.15) - 1 / REFERENCE_K) / GAS_CONSTANT;
+
 /** Viscosity of water, mPa·s, 0..100 °C; @source Vogel equation with the constants of engine note E-4, S-01. */
 export const waterViscosity = (tC: number): number => Math.exp(-3.7188 + 578.919 / (tC + 273.15 - 137.546));

@@ -5,7 +5,7 @@ export const curdlingParameters = {
   base: parameter(-4.5, 'logit', 0.2, 'E', 'A45b'),
   acid: parameter(3.4, 'logit', 0.3, 'E', 'A45a'),
   hotAcid: parameter(1.8, 'logit', 0.3, 'E', 'A45a'),
-  fastHeat: parameter(0.9, 'logit', 0.5, 'E', 'too hot too fast splits'),
+  fastHeat: parameter(2.6, 'logit', 0.4, 'E', 'W04, W05: the layer at the hot bottom coagulates first'),
   calcium: parameter(0.006, 'logit per mg/100 g water', 0.5, 'E', 'A45'),
   protein: parameter(1.3, 'logit per ln', 0.3, 'E', 'A45'),
   proteinFloor: parameter(0.12, 'g/100 g', 0.4, 'E', 'A45'),
@@ -20,7 +20,7 @@ export const curdlingParameters = {
   hotMidpoint: parameter(66, '°C', 0.05, 'P/E', 'denaturation'),
   hotWidth: parameter(6, '°C', 0.3, 'E', 'as above'),
   fastMidpoint: parameter(12, '°C/min', 0.2, 'E', 'heating rate that splits'),
-  fastWidth: parameter(3, '°C/min', 0.3, 'E', 'as above'),
+  fastWidth: parameter(1.8, '°C/min', 0.3, 'E', 'as above'),
   leastProtein: parameter(0.02, 'g/100 g', 0, 'E', 'below this nothing can curdle'),
 } as const;
 export const curdling = valuesOf(curdlingParameters);

@@ -10,7 +10,7 @@ export function curdlingProbability(mix: Mixture): number {
   if (protein <= p.leastProtein) return 0;
   const near = Math.exp(-0.5 * ((mix.pH - mix.isoelectricPh) / p.nearWidth) ** 2);
   const low = logistic((p.lowPh - mix.pH) / p.lowWidth);
-  const hot = logistic((mix.process.maxTemperatureC - p.hotMidpoint) / p.hotWidth);
+  const hot = logistic((mix.maxTemperature - p.hotMidpoint) / p.hotWidth);
   const fast = logistic((mix.process.heatingRateCPerMin - p.fastMidpoint) / p.fastWidth);
   const starch = per100(mix.dispersedStarch.reduce((all, g) => all + g, 0));
   return logistic(

@@ -27,6 +27,10 @@ export const pullParameters = {
   reheatLoss: parameter(0.55, '-', 0.3, 'E', 'reheated'),
   reheatBase: parameter(0.35, '-', 0.3, 'E', 'as above'),
   storedLeast: parameter(0.1, '-', 0.3, 'E', 'as above'),
+  excluded: parameter(0.8, '-', 0.2, 'P/E', 'W02: share of the water in swollen particles that starch cannot enter'),
+  excludedMost: parameter(0.5, 'share of the water', 0.2, 'E', 'as above'),
+  otherPolymer: parameter(0.3, '-', 0.4, 'E', 'W02: other dissolved polymers crowd strands closer'),
+  otherMost: parameter(0.25, 'share of the strand polymer', 0.3, 'E', 'as above'),
   viscousDrip: parameter(0.6, 'cm', 0.3, 'E', 'any thick sauce drags a short thread'),
   viscousScale: parameter(3000, 'mPa·s', 0.4, 'E', 'as above'),
 } as const;

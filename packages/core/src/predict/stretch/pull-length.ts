@@ -7,7 +7,15 @@ import { type KitchenOffsets, noOffsets } from '../uncertainty/kitchen-offsets.p
 import { pull as p } from './pull-length.params.js';
 
 const PSYLLIUM = soluteIds.indexOf('psyllium'),
-  KONJAC = soluteIds.indexOf('konjac');
+  KONJAC = soluteIds.indexOf('konjac'),
+  PECTIN = soluteIds.indexOf('pectin');
+
+/** Dissolved starch without strands of its own, and pectin, g. */
+function otherPolymers(mix: Mixture, strands: number): number {
+  let all = mix.solutes[PECTIN] ?? 0;
+  for (let i = 0; i < starchIds.length; i++) all += mix.dispersedStarch[i] ?? 0;
+  return Math.max(all - strands, 0);
+}
 
 function storageFactor(at: Moment, retrogradation: number): number {
   const ret = retrogradationProgress(at.days);
@@ -38,7 +46,9 @@ export function pullLength(
     (mix.solutes[PSYLLIUM] ?? 0) * p.psyllium + (mix.solutes[KONJAC] ?? 0) * p.konjac,
     p.gumHelp * polymer,
   );
-  const c = (100 * (polymer + gumHelp)) / Math.max((mix.water + flow.freeWater) / 2, 1e-9);
+  const crowding = Math.min(p.otherPolymer * otherPolymers(mix, polymer), p.otherMost * polymer);
+  const open = Math.min((mix.water + flow.freeWater) / 2, mix.water - flow.excludedWater);
+  const c = (100 * (polymer + gumHelp + crowding)) / Math.max(open, 1e-9);
   const rise = logistic((c - p.threshold) / p.width) * ((c * c) / (c * c + p.dilute));
   const rubber = p.rubberyLeft + (1 - p.rubberyLeft) * logistic((p.rubbery - c) / p.rubberyWidth);
   const fatVolume = flow.dropletShare * flow.dispersedVolume,

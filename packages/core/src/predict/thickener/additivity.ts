@@ -21,33 +21,81 @@ export function characteristicConcentration(cRef: number, etaRef: number, n1: nu
 }
 
 const NEWTON_CAP = 12;
-const NEWTON_TOLERANCE = 1e-6;
+/** Newton squares its error: after a last move this small in ln mPa·s, what is left is far below any figure shown. */
+const NEWTON_TOLERANCE = 1e-4;
+/** ln mPa·s below which nothing is thickened. */
+const LEAST = -9;
+/** Most distinct exponents that the tables of thickeners may hold. */
+const MOST_POWERS = 48;
 
 /**
- * Viscosity increment of a mixture of thickeners by Loewe additivity: each thickener contributes the share of the
- * amount that it would need alone to reach the same increment, and the shares sum to one.
- * @returns mPa·s above water; 0 for no thickeners
- * @source Loewe additivity applied to viscosity, engine notes E-4
+ * The thickeners of one pot at one temperature. Terms with the same exponent are added up before anything is solved, so
+ * that the work grows with the number of distinct exponents and not of thickeners. Refilled for every moment.
  */
-export function viscosityIncrement(parts: readonly ThickenerState[]): number {
-  if (parts.length === 0) return 0;
-  let u = -Infinity;
-  for (const p of parts)
-    u = Math.max(u, Math.log(p.scale) + (p.reduced > 1 ? p.n2 : p.n1) * Math.log(p.reduced));
-  u = Math.max(u, -9);
-  for (let step = 0; step < NEWTON_CAP; step++) {
-    let sum = 0,
-      slope = 0;
-    for (const p of parts) {
-      const lnx = u - Math.log(p.scale);
-      const a = p.reduced * Math.exp(-lnx / p.n1),
-        b = p.reduced * Math.exp(-lnx / p.n2);
-      sum += a + b;
-      slope -= a / p.n1 + b / p.n2;
-    }
-    const move = (Math.log(sum) * sum) / slope;
-    u -= move;
-    if (Math.abs(move) < NEWTON_TOLERANCE) break;
+export class ThickenerSum {
+  private readonly exponents: number[] = [];
+  private readonly places = new Map<number, number>();
+  private readonly amounts = new Float64Array(MOST_POWERS);
+
+  /** Place of the exponent 1/n; looked up once for each row of a table. */
+  placeOf(n: number): number {
+    const known = this.places.get(n);
+    if (known !== undefined) return known;
+    const place = this.exponents.push(1 / n) - 1;
+    if (place >= MOST_POWERS)
+      throw new RangeError('the tables hold more distinct exponents than were planned for');
+    this.places.set(n, place);
+    return place;
   }
-  return Math.exp(u);
+
+  clear(): void {
+    this.amounts.fill(0);
+  }
+
+  /** @param lnScale ln mPa·s   @param dilute, packed places of its two exponents */
+  add(reduced: number, lnScale: number, dilute: number, packed: number): void {
+    this.amounts[dilute]! += reduced * Math.exp(lnScale * this.exponents[dilute]!);
+    this.amounts[packed]! += reduced * Math.exp(lnScale * this.exponents[packed]!);
+  }
+
+  /**
+   * Viscosity increment of the mixture by Loewe additivity: each thickener contributes the share of the amount that it
+   * would need alone to reach the same increment, and the shares sum to one. The logarithm of that sum falls convexly
+   * with the logarithm of the increment, so Newton climbs to the root from any single term alone.
+   * @returns mPa·s above water; 0 for no thickeners
+   * @source Loewe additivity applied to viscosity, engine notes E-4
+   */
+  increment(): number {
+    const { exponents, amounts } = this;
+    let u = LEAST,
+      any = false;
+    for (let i = 0; i < exponents.length; i++) {
+      if (amounts[i] === 0) continue;
+      any = true;
+      u = Math.max(u, Math.log(amounts[i]!) / exponents[i]!);
+    }
+    if (!any) return 0;
+    for (let step = 0; step < NEWTON_CAP; step++) {
+      let sum = 0,
+        slope = 0;
+      for (let i = 0; i < exponents.length; i++) {
+        if (amounts[i] === 0) continue;
+        const term = amounts[i]! * Math.exp(-u * exponents[i]!);
+        sum += term;
+        slope -= term * exponents[i]!;
+      }
+      const move = (Math.log(sum) * sum) / slope;
+      u -= move;
+      if (Math.abs(move) < NEWTON_TOLERANCE) break;
+    }
+    return Math.exp(u);
+  }
+}
+
+/** The same for a list of thickeners. @returns mPa·s above water */
+export function viscosityIncrement(parts: readonly ThickenerState[]): number {
+  const all = new ThickenerSum();
+  for (const part of parts)
+    all.add(part.reduced, Math.log(part.scale), all.placeOf(part.n1), all.placeOf(part.n2));
+  return all.increment();
 }

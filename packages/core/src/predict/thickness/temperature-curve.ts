@@ -1,14 +1,13 @@
 import type { Mixture } from '../mixture/mixture.js';
 import type { Storage } from '../mixture/recipe.js';
-import { pullLength } from '../stretch/pull-length.js';
-import { type Band, bandOf, spreadAt } from '../uncertainty/band.js';
+import { type Band, bandOf, viscositySpreads } from '../uncertainty/band.js';
 import { type KitchenOffsets, noOffsets } from '../uncertainty/kitchen-offsets.params.js';
-import { consistencyAt } from './consistency.js';
+import { flowAt, settle } from './consistency.js';
 
 /** The curve runs from the fridge to the boil, °C. */
 export const CURVE_RANGE = { from: 5, to: 95, step: 5 } as const;
-/** Temperatures at which the band is worked out; between them its width is interpolated, °C. */
-const BAND_KNOTS = [5, 35, 65, 95] as const;
+/** Temperatures at which the band is worked out when none between them is known; its width is interpolated, °C. */
+const BAND_KNOTS = { coldest: 5, middle: 50, hottest: 95, apart: 10 } as const;
 
 const curveTemperatures: readonly number[] = Array.from(
   { length: (CURVE_RANGE.to - CURVE_RANGE.from) / CURVE_RANGE.step + 1 },
@@ -22,29 +21,39 @@ export interface CurvePoint {
   readonly yieldStress: number;
 }
 
-/** Log spread at a temperature, linear between the knots. */
-function spreadBetween(knots: readonly number[], tC: number): number {
-  const last = BAND_KNOTS.length - 2;
-  const i = Math.min(last, Math.max(0, BAND_KNOTS.filter((knot) => knot <= tC).length - 1));
-  const from = BAND_KNOTS[i] ?? 0,
-    to = BAND_KNOTS[i + 1] ?? from + 1,
-    low = knots[i] ?? 0,
-    high = knots[i + 1] ?? low;
-  return low + ((high - low) * (tC - from)) / (to - from);
+/** The width of the band at one temperature: log standard deviation of viscosity. */
+export interface KnownSpread {
+  readonly temperature: number;
+  readonly viscosity: number;
 }
 
-/** Thickness over temperature on one branch: cooling from the pan, cold from the fridge, or reheated. */
+/** Log spread at a temperature, linear between the knots. */
+function spreadBetween(knots: readonly KnownSpread[], tC: number): number {
+  const after = knots.findIndex((knot) => knot.temperature >= tC);
+  const from = knots[Math.max(0, after - 1)],
+    to = knots[after];
+  if (!from || !to || from === to) return (to ?? from)?.viscosity ?? 0;
+  const share = (tC - from.temperature) / (to.temperature - from.temperature);
+  return from.viscosity + (to.viscosity - from.viscosity) * share;
+}
+
+/**
+ * Thickness over temperature on one branch: cooling from the pan, cold from the fridge, or reheated.
+ * @param known the spread at a temperature where it has been worked out already, which saves a knot
+ */
 export function temperatureCurve(
   mix: Mixture,
   storage: Storage,
   days: number,
   offsets: KitchenOffsets = noOffsets,
+  known?: KnownSpread,
 ): readonly CurvePoint[] {
-  const knots = BAND_KNOTS.map((temperature) => {
-    const at = { temperature, storage, days };
-    const flow = consistencyAt(mix, at, offsets);
-    return spreadAt(mix, at, flow, pullLength(mix, flow, at, offsets), offsets).viscosity;
-  });
+  const { coldest, middle, hottest, apart } = BAND_KNOTS;
+  const inside = known && known.temperature > coldest + apart && known.temperature < hottest - apart;
+  const asked = inside ? [coldest, hottest] : [coldest, middle, hottest];
+  const worked = viscositySpreads(settle(mix, storage, days, offsets), asked, offsets);
+  const knots = asked.map((temperature, i): KnownSpread => ({ temperature, viscosity: worked[i] ?? 0 }));
+  if (inside) knots.splice(1, 0, known);
   return plainCurve(mix, storage, days, offsets).map((point) => ({
     ...point,
     viscosity: bandOf(point.viscosity.mid, spreadBetween(knots, point.temperatureC)),
@@ -58,12 +67,9 @@ export function plainCurve(
   days: number,
   offsets: KitchenOffsets = noOffsets,
 ): readonly CurvePoint[] {
+  const settled = settle(mix, storage, days, offsets);
   return curveTemperatures.map((temperatureC) => {
-    const { viscosity, yieldStress } = consistencyAt(
-      mix,
-      { temperature: temperatureC, storage, days },
-      offsets,
-    );
+    const { viscosity, yieldStress } = flowAt(settled, temperatureC, offsets);
     return { temperatureC, viscosity: { low: viscosity, mid: viscosity, high: viscosity }, yieldStress };
   });
 }

@@ -1,6 +1,7 @@
+import type { Mixture } from '../mixture/mixture.js';
 import type { Consistency } from './consistency.js';
 
-/** Words for thickness, thin to thick, in the order of the scale. */
+/** Words for thickness, thin to thick, and two for what no longer flows as one. */
 export const thicknessClasses = [
   'pours like milk',
   'pours like cream',
@@ -9,6 +10,8 @@ export const thicknessClasses = [
   'mounds',
   'spreads',
   'slices',
+  'crumbly',
+  'forms a ball',
 ] as const;
 export type ThicknessClass = (typeof thicknessClasses)[number];
 
@@ -16,6 +19,18 @@ export type ThicknessClass = (typeof thicknessClasses)[number];
 export const CLASS_EDGES = [1.0, 1.95, 2.85, 3.45] as const;
 /** Yield stresses (Pa) above which a thing mounds, spreads, slices. @source engine notes E-6, estimated */
 export const CLASS_YIELD = { mounds: 60, spreads: 220, slices: 3500, oilSlices: 2e5 } as const;
+/**
+ * When the word for texture replaces the one for thickness. Crumbly: whole pieces fill most of the pot, or packed grains this
+ * coarse with hardly any liquid between them. A ball: cooked starch this dense in its water holds to itself and lets go of the pan.
+ * @source assumed, from how curd, coarse nut curd and choux-like pastes are described
+ */
+export const TEXTURE = {
+  pieceShare: 0.55,
+  grainUm: 420,
+  packing: 1.15,
+  ballStarch: 17,
+  ballFrom: 45,
+} as const;
 const MOUNDS = thicknessClasses.indexOf('mounds'),
   SPREADS = thicknessClasses.indexOf('spreads'),
   SLICES = thicknessClasses.indexOf('slices');
@@ -26,7 +41,7 @@ export type Classed = Pick<
   'viscosity' | 'yieldStress' | 'gelStress' | 'fatStress' | 'oilContinuous'
 >;
 
-/** Place of a consistency among the words, 0 (pours like milk) .. 6 (slices); never falls when viscosity or yield stress rises. */
+/** Place of a consistency among the first seven words, 0 (pours like milk) .. 6 (slices); never falls when viscosity or yield stress rises. */
 export function thicknessRank(c: Classed): number {
   const lg = Math.log10(c.viscosity);
   let rank = CLASS_EDGES.filter((edge) => lg > edge).length;
@@ -41,3 +56,13 @@ export function thicknessRank(c: Classed): number {
 
 export const thicknessClassOf = (c: Classed): ThicknessClass =>
   thicknessClasses[thicknessRank(c)] ?? 'pours like milk';
+
+/** The word for what no longer flows as one, or undefined where thickness says it all. */
+export function textureClassOf(mix: Mixture, flow: Consistency, tC: number): ThicknessClass | undefined {
+  if (mix.pieceVolume > TEXTURE.pieceShare * mix.volume) return 'crumbly';
+  const coarse = mix.meanDiameter > TEXTURE.grainUm && flow.packing > TEXTURE.packing;
+  if (coarse && flow.dropletShare < 0.5 && flow.oilContinuous < 0.5) return 'crumbly';
+  const starch = mix.dispersedStarch.reduce((all, g) => all + g, 0);
+  const dense = (100 * starch) / Math.max(flow.freeWater, 1e-6) > TEXTURE.ballStarch;
+  return dense && tC > TEXTURE.ballFrom && flow.oilContinuous < 0.5 ? 'forms a ball' : undefined;
+}

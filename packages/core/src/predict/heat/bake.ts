@@ -1,0 +1,72 @@
+import type { Process } from '../mixture/recipe.js';
+import { drying as p } from './drying.params.js';
+
+const squareOf = (layerMm: number): number => (layerMm / p.thicknessUnit) ** 2;
+const SECONDS = 60;
+
+/** Heat that the middle of the dish has seen, baking included: °C, min. Cooked in a pot first, then baked. */
+export function heatWithBaking(process: Process): { readonly maxTemperature: number; readonly hold: number } {
+  const pot = { maxTemperature: process.maxTemperatureC, hold: process.holdMin };
+  if (!(process.bakeMin > 0)) return pot;
+  const lag = p.coreBase + p.corePerThickness * squareOf(process.layerMm);
+  const start = Math.min(process.maxTemperatureC, 60);
+  const core = p.coreHottest - (p.coreHottest - start) * Math.exp(-process.bakeMin / lag);
+  if (core <= pot.maxTemperature) return pot;
+  return { maxTemperature: core, hold: pot.hold + Math.max(process.bakeMin - lag, 0) };
+}
+
+/** Minutes in which the surface of the baking layer steams. */
+export function steamingMinutes(process: Process): number {
+  if (!(process.bakeMin > 0)) return 0;
+  const lag = p.warmUpBase + p.warmUpPerThickness * squareOf(process.layerMm);
+  return process.bakeMin - lag * (1 - Math.exp(-process.bakeMin / lag));
+}
+
+/**
+ * Water that leaves a layer in the oven, g: convective and radiant heat spent on evaporation, slowed as it dries.
+ * @param water g before baking   @param volume mL, spread `layerMm` thick
+ */
+export function bakeLoss(process: Process, water: number, volume: number): number {
+  const minutes = steamingMinutes(process);
+  if (minutes <= 0 || water <= 0) return 0;
+  const flux = (p.heatTransfer * Math.max(process.ovenC - p.surfaceC, 0) * SECONDS) / p.evaporationHeat;
+  const area = (volume * 1e-6) / (process.layerMm * 1e-3);
+  const driven = flux * area * minutes * (process.covered ? p.coveredShare : 1);
+  const most = p.mostDried * water;
+  return most * (1 - Math.exp(-driven / most));
+}
+
+/** Water that leaves a pot kept warm at serving temperature, g. */
+export function keepWarmLoss(process: Process, temperatureC: number, water: number, volume: number): number {
+  if (!(process.keepWarmMin > 0) || water <= 0) return 0;
+  const flux = p.warmLoss * Math.exp(p.warmPerDegree * (temperatureC - p.warmReference));
+  const area = (volume * 1e-6) / (p.potDepth * 1e-3);
+  const driven = flux * area * process.keepWarmMin * (process.covered ? p.coveredShare : 1);
+  const most = p.mostDried * water;
+  return most * (1 - Math.exp(-driven / most));
+}
+
+/** Water that noodles stirred into the sauce drink until it is served, g. */
+export function noodleUptake(process: Process, water: number): number {
+  if (!(process.noodlesG > 0) || water <= 0) return 0;
+  const wanted = process.noodlesG * p.noodleUptake * (1 - Math.exp(-process.keepWarmMin / p.noodleTime));
+  const most = p.noodleMost * water;
+  return most * (1 - Math.exp(-wanted / most));
+}
+
+/**
+ * Browning of the open surface, 0 (white) .. 10 (dark): grows with time steaming, oven heat and what can react.
+ * @param reactants sugars and protein, g per 100 g
+ */
+export function browningIndex(process: Process, reactants: number): number {
+  const minutes = steamingMinutes(process) * (process.covered ? p.coveredShare : 1);
+  const rate = p.brownRate * Math.exp((process.ovenC - p.brownFrom) / p.brownWidth);
+  return 10 * (1 - Math.exp((-rate * minutes * reactants) / (reactants + p.brownReactants)));
+}
+
+/** Yield stress that baking leaves in a nut or curd cream, Pa; mucilage keeps it soft. */
+export function bakedSet(process: Process, proteinPer100Water: number, mucilagePer100Water: number): number {
+  const done = 1 - Math.exp(-steamingMinutes(process) / p.coreBase);
+  const over = Math.max(proteinPer100Water - p.setFrom, 0);
+  return (p.setStress * over * over * done) / (1 + mucilagePer100Water / p.mucilageSoftens);
+}

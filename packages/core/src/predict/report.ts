@@ -1,0 +1,34 @@
+import { type Climate, climateOf } from './climate/climate.js';
+import { type Cost, costOf } from './cost/cost.js';
+import { type SpreadableWindow, spreadableWindow } from './fat/spreadable-window.js';
+import { type HomeTests, homeTestsOf } from './home-test/home-tests.js';
+import { assemble } from './mixture/assemble.js';
+import type { Recipe } from './mixture/recipe.js';
+import { type Nutrition, nutritionOf } from './nutrition/nutrition.js';
+import { momentOf } from './predict.js';
+import { consistencyAt } from './thickness/consistency.js';
+import { type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
+
+/** What a batch feeds, costs and weighs on the climate, how to test it at home, and when it spreads: the figures that may follow a moment later. */
+export interface Report {
+  /** Of the whole batch. */
+  readonly nutrition: Nutrition;
+  readonly cost: Cost;
+  readonly climate: Climate;
+  readonly homeTests: HomeTests;
+  /** Absent for what is not a fat spread, or never spreads between the fridge and a warm kitchen. */
+  readonly spreadable: SpreadableWindow | undefined;
+}
+
+/** @throws RangeError for a negative or non-finite mass (callers validate first) */
+export function reportOn(recipe: Recipe, offsets: KitchenOffsets = noOffsets): Report {
+  const mix = assemble(recipe),
+    at = momentOf(recipe);
+  return {
+    nutrition: nutritionOf(mix, recipe.lines),
+    cost: costOf(recipe.lines),
+    climate: climateOf(recipe.lines),
+    homeTests: homeTestsOf(consistencyAt(mix, at, offsets)),
+    spreadable: spreadableWindow(mix, at.storage, at.days),
+  };
+}

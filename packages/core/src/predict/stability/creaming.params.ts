@@ -1,0 +1,18 @@
+import { parameter, valuesOf } from '../parameter.js';
+
+/** Rising of fat and its coming loose. @source S-03, S-06 (Stokes, emulsifier load), engine notes E-8; estimated where marked E. */
+export const creamingParameters = {
+  densityDifference: parameter(0.1, 'g/mL', 0.15, 'P', 'water phase against oil'),
+  whiskedDroplet: parameter(40, 'µm', 0.5, 'E', 'oil whisked in'),
+  blendedDroplet: parameter(6, 'µm', 0.5, 'E', 'oil blended long and hard'),
+  blendEnergy: parameter(15, 'power·s', 0.5, 'E', 'blending that gets half-way'),
+  nativeDroplet: parameter(2, 'µm', 0.4, 'P', 'fat bodies of nuts, seeds and plant milks'),
+  risingScale: parameter(12, 'mm/day', 0.5, 'E', 'Stokes velocity at the middle of the scale'),
+  yieldHolds: parameter(0.4, 'Pa', 0.5, 'P/E', 'yield stress that carries droplets'),
+  emulsifierNeeded: parameter(0.012, 'g/g fat', 0.4, 'P/E', 'emulsifying protein that just covers the fat'),
+  emulsifierWidth: parameter(0.005, 'g/g fat', 0.4, 'E', 'as above'),
+  fatFrom: parameter(4, 'g/100 g', 0.4, 'E', 'less fat than this hides in the sauce'),
+  fatWidth: parameter(1.5, 'g/100 g', 0.4, 'E', 'as above'),
+  thicknessHolds: parameter(900, 'mPa·s', 0.5, 'E', 'thickness of the liquid that keeps loose fat in'),
+} as const;
+export const creaming = valuesOf(creamingParameters);
