@@ -1,5 +1,5 @@
 import { assemble, grams, predict, type Recipe } from '@alterum/core';
-import { randomRecipes } from '../packages/core/src/predict/seeded-recipes.fixture';
+import { randomRecipes } from '../packages/core/src/science/random-pots';
 import type { Result } from './result';
 
 const RECIPES = 300;

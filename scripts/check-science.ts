@@ -1,66 +1,83 @@
-import { anchorPrediction, insideReference, type Anchor } from '../packages/core/src/science/anchor';
-import anchorTable from '../packages/core/src/science/anchors.table.json';
 import { larderTable } from '../packages/core/src/larder/catalog/larder-table';
-import { unnamedRemainder } from '../packages/core/src/larder/composition';
+import { anchors } from '../packages/core/src/science/anchor-table';
 import committed from '../packages/core/src/science/committed.json';
+import { type AnchorResult, resultOf, type Total, totalsOf } from '../packages/core/src/science/evidence';
+import heldBack from '../packages/core/src/science/held-back.json';
+import { brokenInvariants } from '../packages/core/src/science/invariants';
+import { larderChecks } from '../packages/core/src/science/larder-checks';
 
-/** Prints every anchor (predicted, reference, in or out), then the totals; fails when fewer are inside than committed. */
-const anchors = anchorTable as unknown as readonly Anchor[];
+/** Prints every anchor (predicted, reference, in or out), then the totals; fails when fewer are inside than committed or an invariant breaks. */
 const json = process.argv.includes('--json');
 const text = (x: number) =>
   Math.abs(x) >= 100 ? x.toFixed(0) : Math.abs(x) >= 10 ? x.toFixed(1) : x.toFixed(2);
 
-const rows = anchors.map((anchor) => {
-  const predicted = anchorPrediction(anchor);
-  return { ...anchor, predicted, inside: insideReference(predicted, anchor.reference) };
-});
-const inside = rows.filter((row) => row.inside).length;
-const uneven = larderTable
-  .filter((ingredient) => unnamedRemainder(ingredient.per100) < -0.05)
-  .map((ingredient) => ingredient.id);
+const results = anchors.map(resultOf);
+const fitted = results.filter((r) => !r.heldBack),
+  held = results.filter((r) => r.heldBack);
+const families = [...new Set(anchors.map((anchor) => anchor.family))].sort();
+const totals: readonly Total[] = [
+  ...totalsOf('used in fitting', fitted),
+  ...totalsOf('held back', held),
+  ...families.map((family) => {
+    const of = results.filter((r) => r.anchor.family === family);
+    return { name: String(family), value: of.filter((r) => r.inside).length, of: of.length };
+  }),
+];
+const checks = larderChecks(larderTable),
+  invariants = brokenInvariants();
+const inside = (list: readonly AnchorResult[]) => list.filter((r) => r.inside).length;
+const fails = [
+  ...(inside(fitted) < committed.fittedInside
+    ? [`fewer fitted anchors inside than ${committed.fittedInside}`]
+    : []),
+  ...(inside(held) < committed.heldBackInside
+    ? [`fewer held-back anchors inside than ${committed.heldBackInside}`]
+    : []),
+  ...checks
+    .filter((check) => check.failing.length > 0)
+    .map((check) => `${check.name}: not ${check.failing.join(', ')}`),
+  ...invariants
+    .filter((entry) => entry.broken > 0)
+    .map((entry) => `${entry.name}: broken ${entry.broken} times`),
+];
+
+const basisOf = ({ anchor }: AnchorResult): string => anchor.basis ?? 'recalled';
 
 if (json) {
-  for (const { id, name, quantity, unit, predicted, reference, inside: pass, provenance, confidence } of rows)
+  for (const { anchor, predicted, inside: pass, heldBack: kept, bandHolds } of results)
     console.log(
       JSON.stringify({
-        id,
-        name,
-        quantity,
-        unit,
-        predicted,
-        low: reference[0],
-        high: reference[1],
-        pass,
-        provenance,
-        confidence,
-      }),
+        id: anchor.id, name: anchor.name, family: anchor.family, quantity: anchor.quantity, unit: anchor.unit, predicted,
+        low: anchor.reference[0], high: anchor.reference[1], pass, heldBack: kept, bandHolds, provenance: anchor.provenance,
+        confidence: anchor.confidence, basis: anchor.basis ?? 'recalled',
+      }), // prettier-ignore
     );
-  console.log(
-    JSON.stringify({
-      name: 'anchors inside',
-      value: inside,
-      of: rows.length,
-      committed: committed.anchorsInside,
-      pass: inside >= committed.anchorsInside,
-    }),
-  );
-  console.log(
-    JSON.stringify({
-      name: 'ingredients whose components exceed 100 g',
-      value: uneven.length,
-      pass: uneven.length === 0,
-    }),
-  );
+  for (const total of totals) console.log(JSON.stringify(total));
+  for (const check of checks)
+    console.log(JSON.stringify({ name: `larder: ${check.name}`, failing: check.failing.length, of: larderTable.length, pass: check.failing.length === 0 })); // prettier-ignore
+  for (const entry of invariants) console.log(JSON.stringify({ ...entry, pass: entry.broken === 0 }));
 } else {
-  for (const row of rows)
+  for (const result of results) {
+    const { anchor, predicted } = result;
     console.log(
-      `${row.id.padEnd(7)}${row.name.padEnd(46)}${text(row.predicted).padStart(8)} ${row.unit.padEnd(12)}${`${text(row.reference[0])}–${text(row.reference[1])}`.padStart(16)}  ${row.inside ? 'pass' : 'MISS'}  ${row.provenance.padEnd(22)}${row.confidence}`,
+      `${result.heldBack ? 'held ' : '     '}${anchor.id.padEnd(7)}${anchor.name.slice(0, 62).padEnd(64)}${text(predicted).padStart(8)} ${anchor.unit.padEnd(12)}${`${text(anchor.reference[0])}–${text(anchor.reference[1])}`.padStart(16)}  ${result.inside ? 'in ' : 'OUT'}  ${anchor.provenance.padEnd(23)}${anchor.confidence.padEnd(9)}${basisOf(result)}`,
     );
+  }
+  console.log('');
+  for (const total of totals) console.log(`${total.name.padEnd(64)} ${total.value} of ${total.of}`);
+  const guessed = results.filter((r) => basisOf(r) === 'guessed').length;
   console.log(
-    `\n${inside} of ${rows.length} anchors inside their reference range (committed: ${committed.anchorsInside}). References are recalled ranges, none measured for this work; the parameters were fitted by hand on these rows.`,
+    `\nNone of the ${results.length} references was measured for this work: ${guessed} are guesses, the rest recalled from the literature or sums. ${held.length} were drawn with seed ${heldBack.seed} and kept out of fitting.`,
   );
-  console.log(
-    `${larderTable.length} ingredients; ${uneven.length} whose components exceed 100 g ${uneven.join(', ')}`,
-  );
+  console.log(`\n${larderTable.length} ingredients`);
+  for (const check of checks)
+    console.log(
+      `${check.name.padEnd(64)} ${check.failing.length === 0 ? 'holds' : `FAILS: ${check.failing.join(', ')}`}`,
+    );
+  for (const entry of invariants)
+    console.log(
+      `${entry.name.padEnd(64)} ${entry.broken === 0 ? `holds in ${entry.tried}` : `BROKEN in ${entry.broken} of ${entry.tried}`}`,
+    );
 }
-process.exit(inside >= committed.anchorsInside && uneven.length === 0 ? 0 : 1);
+for (const fail of fails) console.error(`FAIL ${fail}`);
+process.exit(fails.length === 0 ? 0 : 1);

@@ -9,6 +9,9 @@ import { FormulaService } from './formula/formula.service.js';
 import { HealthController } from './health/health.controller.js';
 import { IngredientController } from './larder/ingredient.controller.js';
 import { LarderService } from './larder/larder.service.js';
+import { OwnIngredientController } from './larder/own-ingredient.controller.js';
+import { OwnIngredientService } from './larder/own-ingredient.service.js';
+import { OwnLarder } from './larder/own-larder.js';
 import { Clock } from './platform/clock.js';
 import { PredictController } from './predict/predict.controller.js';
 import { PredictService } from './predict/predict.service.js';
@@ -20,10 +23,21 @@ import { RequestScope } from './storage/request-scope.js';
   controllers: [
     HealthController,
     IngredientController,
+    OwnIngredientController,
     FormulaController,
     EaterController,
     PredictController,
   ],
-  providers: [Clock, RequestScope, LarderService, FormulaService, EaterService, PredictService, DemoLoader],
+  providers: [
+    Clock,
+    RequestScope,
+    OwnLarder,
+    OwnIngredientService,
+    LarderService,
+    FormulaService,
+    EaterService,
+    PredictService,
+    DemoLoader,
+  ],
 })
 export class AppModule {}

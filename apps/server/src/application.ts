@@ -5,6 +5,8 @@ import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
 import { DemoLoader } from './demo/demo-loader.js';
+import { OwnIngredientService } from './larder/own-ingredient.service.js';
+import { RequestScope } from './storage/request-scope.js';
 import { FailureFilter } from './platform/failure.filter.js';
 import { serveApiDocs } from './platform/openapi.js';
 import { serveWebApp } from './platform/static-files.js';
@@ -46,6 +48,7 @@ export async function createApplication(options: ApplicationOptions): Promise<Ne
   serveApiDocs(app);
   if (options.web) serveWebApp(app, options.web);
   await app.get(MikroORM).getMigrator().up();
+  await app.get(RequestScope).run(() => app.get(OwnIngredientService).renew());
   if (options.demo) await app.get(DemoLoader).loadIfEmpty();
   return app;
 }

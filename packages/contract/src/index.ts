@@ -10,8 +10,22 @@ export {
   ServeInput,
 } from './formula.js';
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
-export type { IngredientView } from './ingredient-view.js';
+export type { IngredientView, Per100View } from './ingredient-view.js';
+export {
+  labelFromInput,
+  NutritionLabelInput,
+  OwnIngredientBody,
+  OwnIngredientUpdate,
+  type OwnIngredientView,
+} from './own-ingredient.js';
 export { LineInput, PotLineInput } from './line.js';
-export { type BandView, PredictRequest, type PredictResponse } from './predict.js';
+export {
+  type AgainstDairyView,
+  type BandView,
+  type MoneyAndClimateView,
+  type NutritionView,
+  PredictRequest,
+  type PredictResponse,
+} from './predict.js';
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
 export { completeProcess, ProcessInput } from './process.js';

@@ -1,6 +1,28 @@
-import type { CurvePoint, PredictionFlag, PropertyContributions, ThicknessClass } from '@alterum/core';
+import {
+  type AgainstDairy,
+  type CurvePoint,
+  families,
+  type Family,
+  type HomeTests,
+  type PredictionFlag,
+  type PropertyContributions,
+  type SpreadableWindow,
+  type ThicknessClass,
+  type Warning,
+} from '@alterum/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject, IsOptional, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { ServeInput } from './formula.js';
 import { PotLineInput } from './line.js';
 import { ProcessInput } from './process.js';
@@ -25,6 +47,18 @@ export class PredictRequest {
   @ValidateNested()
   @Type(() => ServeInput)
   serve?: ServeInput;
+
+  /** Portions the batch is divided into; 1 when left out. */
+  @IsOptional()
+  @IsNumber({}, { message: 'The portions must be a number.' })
+  @Min(0.25, { message: 'The portions must be between a quarter and 200.' })
+  @Max(200, { message: 'The portions must be between a quarter and 200.' })
+  portions?: number;
+
+  /** Kind of product; when given, it is held against the dairy thing it replaces. */
+  @IsOptional()
+  @IsIn([...families], { message: `The family must be one of: ${families.join(', ')}.` })
+  family?: Family;
 }
 
 /** An 80 % interval around the predicted value. */
@@ -34,11 +68,37 @@ export interface BandView {
   readonly high: number;
 }
 
+/** What something feeds; g unless the name says otherwise. Where `covered` is below 1 the tables do not know every line. */
+export interface NutritionView {
+  readonly massG: number;
+  readonly energyKcal: number;
+  readonly energyKJ: number;
+  readonly fatG: number;
+  readonly saturatedFatG: number;
+  readonly saturatedFatCovered: number;
+  readonly carbohydrateG: number;
+  readonly sugarsG: number;
+  readonly fibreG: number;
+  readonly proteinG: number;
+  readonly saltG: number;
+  readonly calciumMg: number;
+  readonly calciumCovered: number;
+}
+
+/** Coins, and kg of CO2 equivalents, for the same portion or batch. */
+export interface MoneyAndClimateView {
+  readonly costCoins: BandView;
+  readonly costCovered: number;
+  readonly climateKgCO2e: BandView;
+  readonly climateCovered: number;
+}
+
 /** What the model says; units stand in the names. */
 export interface PredictResponse {
   readonly massG: number;
   readonly volumeMl: number;
   readonly evaporatedG: number;
+  readonly absorbedG: number;
   readonly fatPct: number;
   readonly proteinPct: number;
   readonly saltPct: number;
@@ -47,6 +107,21 @@ export interface PredictResponse {
   readonly sourMEqPerKg: number;
   readonly pH: number;
   readonly energyKcal: number;
+  /** Bands of the figures above. */
+  readonly bands: Readonly<
+    Record<
+      | 'fatPct'
+      | 'proteinPct'
+      | 'saltPct'
+      | 'sweetPct'
+      | 'umamiEucPct'
+      | 'sourMEqPerKg'
+      | 'pH'
+      | 'energyKcal'
+      | 'yieldStressPa',
+      BandView
+    >
+  >;
   readonly viscosityMPaS: BandView;
   readonly yieldStressPa: number;
   readonly thicknessClass: ThicknessClass;
@@ -54,9 +129,26 @@ export interface PredictResponse {
   readonly pullLengthCm: BandView;
   readonly curdlingProbability: number;
   readonly graininess: number;
+  readonly lumps: number;
+  readonly particleSizeUm: number;
   readonly weepingPct: number;
+  readonly creaming: number;
+  readonly oilingOffProbability: number;
+  readonly browning: number;
+  readonly bitter: number;
+  readonly pungent: number;
   readonly solidFatPct: number;
+  readonly spreadableC: SpreadableWindow | null;
   readonly colourHex: string;
+  readonly colourLab: readonly [number, number, number];
+  readonly homeTests: HomeTests;
+  readonly nutrition: {
+    readonly batch: NutritionView;
+    readonly portion: NutritionView;
+    readonly per100g: NutritionView;
+  };
+  readonly moneyAndClimate: { readonly batch: MoneyAndClimateView; readonly portion: MoneyAndClimateView };
+  readonly againstDairy: AgainstDairyView | null;
   readonly curve: readonly {
     readonly temperatureC: CurvePoint['temperatureC'];
     readonly viscosityMPaS: number;
@@ -65,4 +157,8 @@ export interface PredictResponse {
   }[];
   readonly contributions: readonly PropertyContributions[];
   readonly flags: readonly PredictionFlag[];
+  /** What can be computed but is hardly meant, by field. */
+  readonly warnings: readonly Warning[];
 }
+
+export type AgainstDairyView = Pick<AgainstDairy, 'name' | 'massG' | 'rows'>;

@@ -53,6 +53,45 @@ export class ProcessInput {
   @IsOptional()
   @IsBoolean({ message: 'Whether it was blended after cooking must be true or false.' })
   blendedAfterCooking?: boolean;
+
+  /** min in the oven; 0 for what is not baked. */
+  @IsOptional()
+  @IsNumber({}, number('The baking time'))
+  @Min(0, range('The baking time', 0, 300, 'minutes'))
+  @Max(300, range('The baking time', 0, 300, 'minutes'))
+  bakeMin?: number;
+
+  /** °C. */
+  @IsOptional()
+  @IsNumber({}, number('The oven temperature'))
+  @Min(60, range('The oven temperature', 60, 300, '°C'))
+  @Max(300, range('The oven temperature', 60, 300, '°C'))
+  ovenC?: number;
+
+  /** mm. */
+  @IsOptional()
+  @IsNumber({}, number('The thickness of the layer'))
+  @Min(1, range('The thickness of the layer', 1, 150, 'mm'))
+  @Max(150, range('The thickness of the layer', 1, 150, 'mm'))
+  layerMm?: number;
+
+  @IsOptional()
+  @IsBoolean({ message: 'Whether it is covered must be true or false.' })
+  covered?: boolean;
+
+  /** min. */
+  @IsOptional()
+  @IsNumber({}, number('The time it is kept warm'))
+  @Min(0, range('The time it is kept warm', 0, 600, 'minutes'))
+  @Max(600, range('The time it is kept warm', 0, 600, 'minutes'))
+  keepWarmMin?: number;
+
+  /** g, dry. */
+  @IsOptional()
+  @IsNumber({}, number('The noodles'))
+  @Min(0, range('The noodles', 0, 20_000, 'g'))
+  @Max(20_000, range('The noodles', 0, 20_000, 'g'))
+  noodlesG?: number;
 }
 
 /** A whole process from what was sent, completed from a base. */

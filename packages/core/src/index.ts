@@ -21,6 +21,15 @@ export {
   type RailWord,
   wordFor,
 } from './brief/rail.js';
+export {
+  type AgainstDairy,
+  againstDairy,
+  type Compared,
+  type ComparedFigure,
+  comparedFigures,
+} from './compare/against-dairy.js';
+export { type Explanation, explanationOf } from './explain/explanation.js';
+export { provenanceWords, type ShownParameter } from './explain/shown-parameter.js';
 export { type Family, families, familyNames } from './formula/family.js';
 export { blankFormula, type Formula, type Line, type Serve } from './formula/formula.js';
 export { advance, canRedo, canUndo, type History, redo, startHistory, undo } from './formula/history.js';
@@ -46,10 +55,35 @@ export {
   type Behaviour,
   type Composition,
   type ParticleClass,
+  gumTotal,
   starchTotal,
   unnamedRemainder,
 } from './larder/composition.js';
-export { type Ingredient, type Role, roleNames, roles, type Shelf, shelves } from './larder/ingredient.js';
+export { type EquivalentRow } from './larder/preparation/equivalent.params.js';
+export { soak, type Soaked } from './larder/preparation/soak.js';
+export { type Ways, waysOf } from './larder/preparation/ways.js';
+export {
+  energyOfLabel,
+  type LabelProblem,
+  type NutritionLabel,
+  problemsOfLabel,
+} from './larder/own/label-composition.js';
+export {
+  ingredientFromLabel,
+  isOwn,
+  nearestKind,
+  OWN_PREFIX,
+  type OwnIngredient,
+} from './larder/own/own-ingredient.js';
+export {
+  type Facts,
+  type Ingredient,
+  type Role,
+  roleNames,
+  roles,
+  type Shelf,
+  shelves,
+} from './larder/ingredient.js';
 export { searchIngredients } from './larder/search.js';
 export {
   type Contribution,
@@ -72,7 +106,16 @@ export {
   storages,
   uncooked,
 } from './predict/mixture/recipe.js';
+export type { Climate } from './predict/climate/climate.js';
+export type { Cost } from './predict/cost/cost.js';
+export type { SpreadableWindow } from './predict/fat/spreadable-window.js';
+export type { HomeTests } from './predict/home-test/home-tests.js';
+export { ringSpread, viscosityFromRing } from './predict/home-test/ring-spread.js';
+export { syringeLeft, viscosityFromSyringe } from './predict/home-test/syringe.js';
+export { KJ_PER_KCAL, type Known, type Nutrition } from './predict/nutrition/nutrition.js';
+export { type Report, reportOn } from './predict/report.js';
 export { momentOf, predict, predictMixture } from './predict/predict.js';
+export { type Warning, warningsOf } from './predict/warnings.js';
 export type { Mixture } from './predict/mixture/mixture.js';
 export type { PointPrediction, Prediction, PredictionFlag } from './predict/prediction.js';
 export { CLASS_EDGES, thicknessClasses, type ThicknessClass } from './predict/thickness/thickness-class.js';

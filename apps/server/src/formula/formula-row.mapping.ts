@@ -1,5 +1,5 @@
 import { formulaBodyOf, type FormulaSummary, type FormulaView } from '@alterum/contract';
-import type { Formula, Line } from '@alterum/core';
+import { type Formula, type Line, uncooked } from '@alterum/core';
 import type { FormulaLineRow, FormulaRow } from './formula.row.js';
 
 const lineFromRow = (row: FormulaLineRow): Line => ({
@@ -8,7 +8,16 @@ const lineFromRow = (row: FormulaLineRow): Line => ({
 
 export function formulaFromRow(row: FormulaRow): Formula {
   const { name, family, portions, note, process, serve } = row;
-  return { name, family, portions, note, process, serve, lines: row.lines.getItems().map(lineFromRow) };
+  // A process saved before a later field was thought of is completed with what that field means when nothing is said.
+  return {
+    name,
+    family,
+    portions,
+    note,
+    process: { ...uncooked, ...process },
+    serve,
+    lines: row.lines.getItems().map(lineFromRow),
+  };
 }
 
 /** The part of a formula that stands in its own row. */

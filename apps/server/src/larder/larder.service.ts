@@ -10,6 +10,7 @@ import {
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { Failure } from '../platform/failure.js';
+import { OwnLarder } from './own-larder.js';
 
 export type Weighed =
   | { readonly kind: 'weighed'; readonly ingredient: Ingredient; readonly grams: number }
@@ -20,9 +21,11 @@ const byName = new Map(larderTable.map((ingredient) => [ingredient.name.toLowerC
 /** What the house knows of its ingredients. */
 @Injectable()
 export class LarderService {
+  constructor(private readonly own: OwnLarder) {}
+
   /** By id or by exact name. */
   find(idOrName: string): Ingredient | undefined {
-    return ingredientById(idOrName) ?? byName.get(idOrName.trim().toLowerCase());
+    return ingredientById(idOrName) ?? this.own.find(idOrName) ?? byName.get(idOrName.trim().toLowerCase());
   }
 
   read(id: string): Ingredient {
@@ -33,7 +36,7 @@ export class LarderService {
   }
 
   search(text: string): readonly Ingredient[] {
-    return searchIngredients(larderTable, text);
+    return searchIngredients([...this.own.all(), ...larderTable], text);
   }
 
   /** Grams of a line, or which of its fields is at fault. */

@@ -65,15 +65,19 @@ test('every promised figure is there and in order', async () => {
   expect(answer.yieldStressPa).toBeGreaterThanOrEqual(0);
   const hot = answer.curve.map((point) => point.viscosityMPaS);
   expect(hot).toEqual([...hot].sort((a, b) => b - a));
-  expect(answer.contributions.map((entry) => entry.property)).toEqual([
-    'fat',
-    'thickness',
-    'stretch',
-    'savoriness',
-    'salt',
-    'sourness',
-    'sweetness',
-  ]);
+  expect(answer.contributions.map((entry) => entry.property)).toEqual(
+    expect.arrayContaining([
+      'fat',
+      'thickness',
+      'stretch',
+      'savoriness',
+      'salt',
+      'sourness',
+      'sweetness',
+      'cost',
+      'splitting',
+    ]),
+  );
 });
 
 test('the process and serving may be left out: nothing cooked, served warm', async () => {
@@ -104,4 +108,46 @@ test.each([
   ['a negative time', { lines: pot.lines, process: { holdMin: -1 } }, 'process.holdMin'],
 ])('%s is refused, naming the field', async (_case, body, field) => {
   expect(problemOf(await ask(body).expect(400)).errors?.map((error) => error.field)).toContain(field);
+});
+
+test('portions, money, climate and the dairy thing stand beside each other', async () => {
+  const answer = (await ask({ ...pot, portions: 4, family: 'stretchy-melt' }).expect(200))
+    .body as PredictResponse;
+  const { batch, portion, per100g } = answer.nutrition;
+  expect(portion.massG * 4).toBeCloseTo(batch.massG, 9);
+  expect(batch.energyKJ / batch.energyKcal).toBeCloseTo(4.184, 6);
+  expect(per100g.massG).toBeCloseTo(100, 9);
+  expect(batch.saltG).toBeCloseTo(3, 6);
+  const { costCoins, climateKgCO2e } = answer.moneyAndClimate.batch;
+  expect(costCoins.low < costCoins.mid && costCoins.mid < costCoins.high).toBe(true);
+  expect(climateKgCO2e.low).toBeGreaterThan(0);
+  expect(answer.againstDairy?.rows.find((row) => row.figure === 'protein')?.dairy).toBeGreaterThan(10);
+  expect(answer.homeTests.ringRadiusCm).toBeGreaterThan(2.4);
+  expect(answer.warnings).toEqual([]);
+});
+
+test('what is hardly meant is warned of, and the figures go on', async () => {
+  const answer = (
+    await ask({
+      lines: [...pot.lines, { ingredient: 'salt', amount: 1, unit: 'kg' }],
+      process: { ...pot.process, blenderPower: 0, evaporatedG: 4000 },
+    }).expect(200)
+  ).body as PredictResponse;
+  expect(answer.warnings.map((warning) => warning.field)).toEqual(
+    expect.arrayContaining(['lines[4].amount', 'process.blenderPower', 'process.evaporatedG']),
+  );
+  expect(JSON.stringify(answer)).not.toContain('null,null');
+  expect(Number.isFinite(answer.viscosityMPaS.mid)).toBe(true);
+});
+
+test('a baked layer loses water, browns, and less of both under a lid', async () => {
+  const bake = { ...pot.process, bakeMin: 30, ovenC: 210, layerMm: 12 };
+  const [open, covered] = await Promise.all(
+    [bake, { ...bake, covered: true }].map(
+      async (process) => (await ask({ ...pot, process }).expect(200)).body as PredictResponse,
+    ),
+  );
+  expect(open?.evaporatedG).toBeGreaterThan((covered?.evaporatedG ?? Infinity) + 5);
+  expect(open?.browning).toBeGreaterThan(2 * (covered?.browning ?? Infinity));
+  expect(covered?.evaporatedG).toBeGreaterThan(10);
 });

@@ -1,17 +1,20 @@
 import { completeProcess, type FieldProblem, PredictRequest, type PredictResponse } from '@alterum/contract';
 import {
+  againstDairy,
   blankFormula,
   celsius,
-  contributionsOf,
   grams,
+  ingredientById,
   predict,
   type Recipe,
   type RecipeLine,
+  reportOn,
   uncooked,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { invalidInput } from '../platform/failure.js';
+import { predictResponse } from './predict-response.mapping.js';
 
 /** Asks the core what a pot will be; keeps nothing. */
 @Injectable()
@@ -20,38 +23,18 @@ export class PredictService {
 
   run(request: PredictRequest): PredictResponse {
     const recipe = this.recipeOf(request);
-    const p = predict(recipe);
-    return {
-      massG: p.massG,
-      volumeMl: p.volumeMl,
-      evaporatedG: p.evaporatedG,
-      fatPct: p.fat.mid,
-      proteinPct: p.protein.mid,
-      saltPct: p.salt.mid,
-      sweetPct: p.sweet.mid,
-      umamiEucPct: p.umami.mid,
-      sourMEqPerKg: p.sour.mid,
-      pH: p.pH.mid,
-      energyKcal: p.energyKcal.mid,
-      viscosityMPaS: p.viscosity,
-      yieldStressPa: p.yieldStress.mid,
-      thicknessClass: p.thicknessClass,
-      thicknessRange: p.thicknessRange,
-      pullLengthCm: p.pull,
-      curdlingProbability: p.curdling,
-      graininess: p.graininess,
-      weepingPct: p.weeping,
-      solidFatPct: p.solidFat,
-      colourHex: p.colour.hex,
-      curve: p.curve.map(({ temperatureC, viscosity }) => ({
-        temperatureC,
-        viscosityMPaS: viscosity.mid,
-        low: viscosity.low,
-        high: viscosity.high,
-      })),
-      contributions: contributionsOf(recipe),
-      flags: p.flags,
-    };
+    const prediction = predict(recipe),
+      report = reportOn(recipe),
+      portions = request.portions ?? 1;
+    const against =
+      request.family &&
+      againstDairy(
+        request.family,
+        { massG: prediction.massG, report },
+        prediction.massG / portions,
+        ingredientById,
+      );
+    return predictResponse({ recipe, prediction, report, portions, against });
   }
 
   private recipeOf(request: PredictRequest): Recipe {

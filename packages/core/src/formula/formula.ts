@@ -1,5 +1,11 @@
 import type { Role } from '../larder/ingredient.js';
-import { type Preparation, type Process, type Stage, type Storage, uncooked } from '../predict/mixture/recipe.js';
+import {
+  type Preparation,
+  type Process,
+  type Stage,
+  type Storage,
+  uncooked,
+} from '../predict/mixture/recipe.js';
 import type { Amount } from '../quantity/amount.js';
 import type { Family } from './family.js';
 

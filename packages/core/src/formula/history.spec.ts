@@ -61,7 +61,7 @@ test('a step and its inverse leave the formula as it was', () => {
       let now = formula;
       for (const step of list) {
         const outcome = applyStep(now, step);
-        if (outcome.kind === 'unknown-line') continue;
+        if (outcome.kind !== 'applied') continue;
         const back = applyStep(outcome.formula, outcome.inverse);
         expect(back.kind === 'applied' && back.formula).toEqual(now);
         now = outcome.formula;

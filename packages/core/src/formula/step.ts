@@ -30,7 +30,8 @@ export type FormulaStep =
 
 export type StepOutcome =
   | { readonly kind: 'applied'; readonly formula: Formula; readonly inverse: FormulaStep }
-  | { readonly kind: 'unknown-line'; readonly line: string };
+  | { readonly kind: 'unknown-line'; readonly line: string }
+  | { readonly kind: 'repeated-line'; readonly line: string };
 
 const applied = (formula: Formula, inverse: FormulaStep): StepOutcome => ({
   kind: 'applied',
@@ -70,7 +71,7 @@ function insertAt<T>(list: readonly T[], item: T, at: number): readonly T[] {
   return [...list.slice(0, place), item, ...list.slice(place)];
 }
 
-/** Applies one edit; the outcome holds the edit that takes it back. A line that is gone is an outcome, not an error. */
+/** Applies one edit; the outcome holds the edit that takes it back. A line that is gone, or an id that is taken, is an outcome, not an error. */
 export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
   switch (step.step) {
     case 'set-amount':
@@ -95,6 +96,8 @@ export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
         (line) => ({ ...step, stage: line.stage }),
       );
     case 'add-line':
+      if (formula.lines.some((line) => line.id === step.line.id))
+        return { kind: 'repeated-line', line: step.line.id };
       return applied(
         { ...formula, lines: insertAt(formula.lines, step.line, step.at ?? formula.lines.length) },
         { step: 'remove-line', line: step.line.id },

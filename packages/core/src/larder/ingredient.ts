@@ -45,4 +45,8 @@ export interface Ingredient {
   readonly facts: Facts;
   /** Entry of docs/sources.md that the composition class comes from. */
   readonly source: string;
+  /** Parts that no label or table gave, taken from the nearest kind; they widen every band. Absent for the larder's own rows. */
+  readonly guessed?: readonly string[];
+  /** The larder's kind that an own ingredient was likened to. */
+  readonly like?: string;
 }

@@ -6,7 +6,7 @@ import { fatTypes } from './fat/solid-fat.params.js';
 import { assemble } from './mixture/assemble.js';
 import { type Process, type Recipe, storages } from './mixture/recipe.js';
 import { predict } from './predict.js';
-import { lineOf, randomRecipes } from './seeded-recipes.fixture.js';
+import { lineOf, randomRecipes } from '../science/random-pots.js';
 import { consistencyAt } from './thickness/consistency.js';
 
 const get = (id: string): Ingredient => {

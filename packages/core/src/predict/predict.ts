@@ -16,7 +16,13 @@ import { temperatureCurve } from './thickness/temperature-curve.js';
 import { type Classed, textureClassOf, thicknessClassOf } from './thickness/thickness-class.js';
 import { tasteOf } from './taste/taste.js';
 import { type Band, bandOf, spreadAt } from './uncertainty/band.js';
-import { compositionCv, K80, type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
+import {
+  compositionCv,
+  guessedTasteSd,
+  K80,
+  type KitchenOffsets,
+  noOffsets,
+} from './uncertainty/kitchen-offsets.params.js';
 
 const isGum = soluteIds.map((id) => id !== 'protein' && id !== 'sugars');
 
@@ -54,6 +60,7 @@ export function predictMixture(
   const spread = spreadAt(mix, at, flow, pulled, offsets);
   const taste = tasteOf(mix),
     texture = textureClassOf(mix, flow, at.temperature);
+  const unsure = guessedTasteSd * mix.guessedShare;
   const mass = Math.max(mix.mass, 1e-9),
     per100 = (g: number) => (100 * g) / mass;
   const viscosity = bandOf(flow.viscosity, spread.viscosity),
@@ -72,8 +79,8 @@ export function predictMixture(
     salt: bandOf(taste.salt, compositionCv.salt),
     protein: bandOf(per100(mix.protein), compositionCv.fat),
     sweet: bandOf(taste.sweet, compositionCv.sweet),
-    umami: bandOf(taste.umami, compositionCv.umami),
-    sour: bandOf(taste.sour, compositionCv.sour),
+    umami: bandOf(taste.umami, Math.hypot(compositionCv.umami, unsure)),
+    sour: bandOf(taste.sour, Math.hypot(compositionCv.sour, unsure)),
     pH: linearBand(mix.pH, mix.pH * compositionCv.pH),
     energyKcal: bandOf(energyOf(mix), compositionCv.energy),
     viscosity,

@@ -2,7 +2,7 @@ import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { celsius } from '../../quantity/quantity.js';
 import type { Recipe } from '../mixture/recipe.js';
 import { predict } from '../predict.js';
-import { lineOf } from '../seeded-recipes.fixture.js';
+import { lineOf } from '../../science/random-pots.js';
 import { contributionsOf } from './contributions.js';
 
 const pot = (lines: readonly (readonly [string, number])[]): Recipe => ({

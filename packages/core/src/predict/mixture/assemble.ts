@@ -275,7 +275,8 @@ export function assemble(
     Math.max(unnamed, 0) * a.unnamedVolume +
     alcohol * a.alcoholVolume;
   const scattering = Math.max(colour.scattering, 1e-9);
-  const mass = lines.reduce((all, { g }) => all + g, 0) - evaporated - absorbed;
+  const weighedMass = lines.reduce((all, { g }) => all + g, 0);
+  const mass = weighedMass - evaporated - absorbed;
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
   return {
@@ -307,6 +308,7 @@ export function assemble(
     grains: particles.grains,
     meanDiameter: particles.weight > 0 ? Math.exp(particles.weightedLog / particles.weight) : 0,
     largestDiameter: particles.largest,
+    guessedShare: weighedMass > 0 ? sumOf(lines, (c) => (c.ingredient.guessed ? 1 : 0)) / weighedMass : 0,
     gums: sumOf(lines, (c) => c.gums),
     oligo: per((i) => i.per100.oligo),
     glutamate: per((i) => i.per100.glutamate),

@@ -7,6 +7,8 @@ import type { Process } from './recipe.js';
  */
 export interface Mixture {
   readonly process: Process;
+  /** Share of the weighed mass whose composition was partly guessed, 0..1. */
+  readonly guessedShare: number;
   readonly mass: number;
   readonly water: number;
   /** Boiled off, baked off and lost while kept warm. */

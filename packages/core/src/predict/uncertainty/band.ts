@@ -20,6 +20,7 @@ import {
   type OffsetName,
   offsetNames,
   residualSd,
+  guessedSd,
 } from './kitchen-offsets.params.js';
 
 /** An 80 % interval around the predicted value, all in the value's own unit. */
@@ -96,9 +97,10 @@ export function spreadAt(
 ): Spread {
   const on = settle(mix, at.storage, at.days, offsets),
     phase = continuousPhase(on, at.temperature, offsets);
-  let viscosity = residualSd.viscosity ** 2,
-    yieldStress = residualSd.yield ** 2,
-    pulled = residualSd.pull ** 2;
+  const guessed = guessedVariance(mix);
+  let viscosity = residualSd.viscosity ** 2 + guessed,
+    yieldStress = residualSd.yield ** 2 + guessed,
+    pulled = residualSd.pull ** 2 + guessed;
   const moved: Record<OffsetName, number> = { ...offsets };
   for (const name of offsetNames) {
     if (!moves[name](mix, flow)) continue;
@@ -124,7 +126,7 @@ export function viscositySpreads(
   return temperatures.map((tC) => {
     const phase = continuousPhase(on, tC, offsets),
       flow = flowAt(on, tC, offsets, phase);
-    let square = residualSd.viscosity ** 2;
+    let square = residualSd.viscosity ** 2 + guessedVariance(on.mix);
     for (const name of offsetNames) {
       if (!moves[name](on.mix, flow)) continue;
       moved[name] = offsets[name] + kitchenOffsets[name].sd;
@@ -134,6 +136,9 @@ export function viscositySpreads(
     return Math.sqrt(square);
   });
 }
+
+/** What guessed composition adds to the variance of a logarithm. */
+const guessedVariance = (mix: Mixture): number => (guessedSd * mix.guessedShare) ** 2;
 
 /** Small amounts added before taking logarithms, so that nothing counts as a ratio to zero: Pa and cm. */
 const YIELD_FLOOR = 0.01,

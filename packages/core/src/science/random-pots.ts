@@ -1,7 +1,14 @@
 import { larderTable } from '../larder/catalog/larder-table.js';
 import type { Ingredient } from '../larder/ingredient.js';
 import { celsius, grams } from '../quantity/quantity.js';
-import type { Preparation, Process, Recipe, RecipeLine, Stage } from './mixture/recipe.js';
+import {
+  type Preparation,
+  type Process,
+  type Recipe,
+  type RecipeLine,
+  type Stage,
+  uncooked,
+} from '../predict/mixture/recipe.js';
 
 /** A linear congruential generator: the same seed gives the same recipes on every machine. */
 export function seededChance(seed: number): () => number {
@@ -46,6 +53,7 @@ export function randomRecipe(chance: () => number): Recipe {
     );
   }
   const process: Process = {
+    ...uncooked,
     maxTemperatureC: 60 + chance() * 40,
     holdMin: chance() * 15,
     heatingRateCPerMin: 5,

@@ -1,0 +1,118 @@
+import { randomUUID } from 'node:crypto';
+import {
+  type FieldProblem,
+  labelFromInput,
+  OwnIngredientBody,
+  OwnIngredientUpdate,
+  type OwnIngredientView,
+} from '@alterum/contract';
+import { ingredientById, OWN_PREFIX, problemsOfLabel } from '@alterum/core';
+import { EntityManager } from '@mikro-orm/core';
+import { Injectable } from '@nestjs/common';
+import { Clock } from '../platform/clock.js';
+import { Failure, invalidInput } from '../platform/failure.js';
+import { viewOfOwn } from './own-ingredient-row.mapping.js';
+import { OwnIngredientRow } from './own-ingredient.row.js';
+import { OwnLarder } from './own-larder.js';
+
+/** Keeps what the household wrote down from its labels. */
+@Injectable()
+export class OwnIngredientService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly larder: OwnLarder,
+    private readonly clock: Clock,
+  ) {}
+
+  async list(): Promise<readonly OwnIngredientView[]> {
+    const rows = await this.em.find(OwnIngredientRow, { deletedAt: null }, { orderBy: { name: 'asc' } });
+    return rows.map(viewOfOwn);
+  }
+
+  /** Reads everything into the larder the model uses; at start-up and after every write. */
+  async renew(): Promise<void> {
+    this.larder.renew(await this.list());
+  }
+
+  async create(body: OwnIngredientBody): Promise<OwnIngredientView> {
+    this.check(body);
+    const row = this.em.create(OwnIngredientRow, {
+      id: `${OWN_PREFIX}${randomUUID()}`,
+      version: 1,
+      ...columnsOf(body),
+      createdAt: this.clock.now(),
+      deletedAt: null,
+    });
+    await this.em.persistAndFlush(row);
+    await this.renew();
+    return viewOfOwn(row);
+  }
+
+  async update(id: string, body: OwnIngredientUpdate): Promise<OwnIngredientView> {
+    this.check(body);
+    const row = await this.rowOf(id);
+    if (row.version !== body.version)
+      throw new Failure(
+        'conflict',
+        `Nothing was overwritten. ${row.name} was changed somewhere else in the meantime; look at what stands there now and change it again.`,
+        { current: viewOfOwn(row) },
+      );
+    Object.assign(row, columnsOf(body));
+    row.version += 1;
+    await this.em.flush();
+    await this.renew();
+    return viewOfOwn(row);
+  }
+
+  async remove(id: string): Promise<void> {
+    const row = await this.rowOf(id);
+    row.deletedAt = this.clock.now();
+    row.version += 1;
+    await this.em.flush();
+    await this.renew();
+  }
+
+  async restore(id: string): Promise<OwnIngredientView> {
+    const row = await this.em.findOne(OwnIngredientRow, { id });
+    if (!row) throw new Failure('not-found', 'This ingredient was never here, so it cannot be brought back.');
+    row.deletedAt = null;
+    row.version += 1;
+    await this.em.flush();
+    await this.renew();
+    return viewOfOwn(row);
+  }
+
+  private async rowOf(id: string): Promise<OwnIngredientRow> {
+    const row = await this.em.findOne(OwnIngredientRow, { id, deletedAt: null });
+    if (!row)
+      throw new Failure(
+        'not-found',
+        'There is no own ingredient of this id. The larder’s own rows cannot be changed; write one of your own instead.',
+      );
+    return row;
+  }
+
+  private check(body: OwnIngredientBody): void {
+    const errors: FieldProblem[] = [];
+    if (body.name.trim() === '') errors.push({ field: 'name', message: 'Give the ingredient a name.' });
+    if (body.like !== undefined && !ingredientById(body.like))
+      errors.push({ field: 'like', message: `“${body.like}” is not in the larder.` });
+    for (const { field, message } of problemsOfLabel(labelFromInput(body.label)))
+      errors.push({ field: `label.${field}`, message });
+    if (errors.length > 0) throw invalidInput(errors);
+  }
+}
+
+function columnsOf(body: OwnIngredientBody) {
+  const { name, like, role, label, contains, askFor, density, pricePerKg } = body;
+  return {
+    name: name.trim(),
+    like: like ?? null,
+    role: role ?? null,
+    label: labelFromInput(label),
+    contains: contains ?? [],
+    askFor: askFor ?? [],
+    density: density ?? null,
+    pricePerKg: pricePerKg ?? null,
+  };
+}

@@ -1,0 +1,71 @@
+import { compiledIngredient } from './mixture/compiled-ingredient.js';
+import type { Recipe, RecipeLine } from './mixture/recipe.js';
+import { absurdShares, largeLineG } from './warnings.params.js';
+
+/** Something that can be computed but is hardly meant; the figures stand. */
+export interface Warning {
+  /** Path of the field to look at: "lines[2].amount", "process.blendSeconds". */
+  readonly field: string;
+  readonly message: string;
+}
+
+const said = (share: number): string => `${Math.round(100 * share)} %`;
+
+function lineWarning(line: RecipeLine, share: number): string | undefined {
+  const { name, shelf } = line.ingredient;
+  const lower = name.toLowerCase(),
+    c = compiledIngredient(line.ingredient);
+  if (c.salt * share > absurdShares.salt)
+    return `${said(share)} ${lower} makes it ${said(c.salt * share)} salt; a savory sauce holds about 1 %. Check the amount and the unit.`;
+  if (shelf === 'herbs and spices' && share > absurdShares.seasoning)
+    return `${said(share)} of the batch is ${lower}. Check the amount and the unit.`;
+  if (shelf === 'gums' && share > absurdShares.gum)
+    return `${said(share)} of the batch is ${lower}; a sauce takes less than 2 %. Check the amount and the unit.`;
+  if (line.ingredient.behaviour.particles === 'yeast' && share > absurdShares.yeast)
+    return `${said(share)} of the batch is ${lower}. Check the amount and the unit.`;
+  const acid = ['citric', 'acetic', 'lactic', 'malic'].reduce(
+    (all, key) =>
+      all + ((line.ingredient.per100 as Readonly<Record<string, number | undefined>>)[key] ?? 0) / 100,
+    0,
+  );
+  if (acid * share > absurdShares.strongAcid)
+    return `${said(share)} ${lower} makes it sourer than vinegar. Check the amount and the unit.`;
+  if (line.mass > largeLineG)
+    return `${Math.round(line.mass / 1000)} kg of ${lower} is more than a household cooks at once.`;
+  return undefined;
+}
+
+function processWarnings({ process, serving, lines }: Recipe): readonly Warning[] {
+  const warnings: Warning[] = [];
+  const warn = (field: string, message: string) => warnings.push({ field: `process.${field}`, message });
+  const water = lines.reduce((all, line) => all + compiledIngredient(line.ingredient).water * line.mass, 0);
+  if (process.evaporatedG > water)
+    warn('evaporatedG', `${Math.round(process.evaporatedG)} g is to boil off, but there are only ${Math.round(water)} g of water. The pot would burn.`);
+  if (process.evaporatedG > 0 && process.maxTemperatureC < 60 && process.bakeMin === 0)
+    warn('evaporatedG', `Hardly any water leaves a pot at ${process.maxTemperatureC} °C. Check the temperature or the water boiled off.`);
+  if (process.blendSeconds > 0 && process.blenderPower === 0)
+    warn('blenderPower', 'A blending time is given, but no blender: it counts as not blended.');
+  if (process.blenderPower > 0 && process.blendSeconds === 0)
+    warn('blendSeconds', 'A blender is given, but no time: it counts as not blended.');
+  if (process.holdMin > 0 && process.maxTemperatureC <= 30)
+    warn('holdMin', `Held for ${process.holdMin} minutes at ${process.maxTemperatureC} °C, nothing cooks.`);
+  if (process.noodlesG > 0 && process.keepWarmMin === 0)
+    warn('noodlesG', 'Noodles drink while they wait: say how many minutes it is kept warm.');
+  if (serving.storage === 'cool' && serving.days > 0)
+    warnings.push({ field: 'serve.days', message: 'Days in the fridge are given for a sauce served fresh; they are left out.' });
+  if (serving.storage === 'fridge' && serving.temperatureC > 25)
+    warnings.push({ field: 'serve.temperatureC', message: `From the fridge, yet ${serving.temperatureC} °C: say “reheated”, or a colder temperature.` });
+  if (serving.storage === 'cool' && serving.temperatureC > Math.max(process.maxTemperatureC, 30) + 5 && process.bakeMin === 0)
+    warnings.push({ field: 'serve.temperatureC', message: `Served at ${serving.temperatureC} °C, but never heated above ${process.maxTemperatureC} °C.` });
+  return warnings;
+} // prettier-ignore
+
+/** What is hardly meant about a recipe: absurd shares and process facts that contradict each other. */
+export function warningsOf(recipe: Recipe): readonly Warning[] {
+  const mass = recipe.lines.reduce((all, line) => all + line.mass, 0);
+  const lines = recipe.lines.flatMap((line, i): readonly Warning[] => {
+    const message = mass > 0 && recipe.lines.length > 1 ? lineWarning(line, line.mass / mass) : undefined;
+    return message === undefined ? [] : [{ field: `lines[${i}].amount`, message }];
+  });
+  return [...lines, ...processWarnings(recipe)];
+}
