@@ -1,6 +1,17 @@
-import { assemble, grams, predict, type Recipe } from '@alterum/core';
+import {
+  assemble,
+  celsius,
+  grams,
+  ingredientById,
+  momentOf,
+  predict,
+  predictMixture,
+  type Recipe,
+  reportOn,
+  uncooked,
+} from '@alterum/core';
 import { randomRecipes } from '../packages/core/src/science/random-pots';
-import type { Result } from './result';
+import { percentile, type Result } from './result';
 
 const RECIPES = 300;
 const ROUNDS = 8;
@@ -30,6 +41,64 @@ function timePerCall(recipes: readonly Recipe[], work: (recipe: Recipe) => unkno
     best = Math.min(best, (performance.now() - start) / recipes.length / repeat);
   }
   return best;
+}
+
+/** A formula of fourteen lines that uses every part of the model. */
+const fourteen: Recipe = {
+  lines: [
+    ['white-bean-boiled', 120], ['potato', 110], ['cashew', 40], ['oat-drink', 250], ['tapioca-starch', 30], ['xanthan', 0.5], ['rapeseed-oil', 25],
+    ['lemon-juice', 12], ['barley-miso', 20], ['shiitake-dried', 4], ['tomato-paste', 12], ['garlic-powder', 2], ['salt', 3], ['paprika-sweet', 1],
+  ].map(([id, g]) => {
+    const ingredient = ingredientById(String(id));
+    if (!ingredient) throw new Error(`the larder has no ${id}`);
+    return { ingredient, mass: grams(Number(g)), preparation: 'as-is', stage: 'start' };
+  }),
+  process: { ...uncooked, maxTemperatureC: 90, holdMin: 4, evaporatedG: 20, blenderPower: 0.6, blendSeconds: 60 },
+  serving: { temperatureC: celsius(68), storage: 'cool', days: 0 },
+}; // prettier-ignore
+
+const CALLS = 4000,
+  WARM_UP = 600,
+  MEMORY_CALLS = 1_000_000,
+  MEMORY_WARM_UP = 100_000;
+
+/** Median ms of one call after another. */
+function medianOf(work: () => unknown): number {
+  const times: number[] = [];
+  for (let i = 0; i < CALLS + WARM_UP; i++) {
+    const start = performance.now();
+    work();
+    if (i >= WARM_UP) times.push(performance.now() - start);
+  }
+  return percentile(times, 0.5);
+}
+
+const figuresWithBands = (recipe: Recipe) => predictMixture(assemble(recipe), momentOf(recipe));
+
+/** MB by which the heap has grown after a million predictions. */
+function heapGrowthMb(): number {
+  const heap = () => {
+    globalThis.gc?.();
+    return process.memoryUsage().heapUsed / 1e6;
+  };
+  for (let i = 0; i < MEMORY_WARM_UP; i++) figuresWithBands(fourteen);
+  const before = heap();
+  for (let i = 0; i < MEMORY_CALLS; i++) figuresWithBands(fourteen);
+  return heap() - before;
+}
+
+function benchFourteen(): readonly Result[] {
+  const banded = medianOf(() => figuresWithBands(fourteen)),
+    all = medianOf(() => predict(fourteen)),
+    report = medianOf(() => reportOn(fourteen)),
+    mix = medianOf(() => assemble(fourteen));
+  return [
+    { name: 'every figure with its band, 14 lines, median', value: banded, unit: 'ms', goal: 0.25, sense: 'most' },
+    { name: 'the same against adding up the pot (the floor of the physics)', value: banded / mix, unit: 'times', goal: 8, sense: 'most' },
+    { name: 'with the curve from 5 to 95 °C and its band', value: all, unit: 'ms', goal: 0.6, sense: 'most' },
+    { name: 'nutrition, cost, climate, home tests, spreading', value: report, unit: 'ms', goal: 0.6, sense: 'most' },
+    { name: 'heap grown after a million predictions', value: heapGrowthMb(), unit: 'MB', goal: 8, sense: 'most' },
+  ]; // prettier-ignore
 }
 
 export function benchPredictions(): readonly Result[] {
@@ -65,5 +134,6 @@ export function benchPredictions(): readonly Result[] {
       sense: 'most',
     },
     { name: 'twice the lines against once', value: twice / full, unit: 'times', goal: 1.6, sense: 'most' },
+    ...benchFourteen(),
   ];
 }

@@ -144,8 +144,61 @@ test('pressing a rail shows which lines hold the bead there, largest first', asy
   await openBench(page);
   await page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
   const causes = page.getByRole('dialog', { name: 'What holds stretch there' });
-  await expect(causes.getByRole('listitem').first()).toContainText('Tapioca starch');
+  await expect(causes.getByRole('listitem').nth(1)).toContainText('Tapioca starch');
+  await expect(causes.getByRole('listitem').first()).toContainText('Coconut drink−');
   await expect(causes).toContainText('eight times in ten between');
+  await expect(causes.getByRole('list', { name: 'Parameters' })).toContainText(
+    'starch in the water before strands form',
+  );
+  await expect(causes).toContainText('Sources S-02');
   await page.keyboard.press('Escape');
   await expect(causes).toHaveCount(0);
+});
+
+test('every figure at the table opens to its lines, its law and its source', async ({ page }) => {
+  await openBench(page);
+  const plate = page.getByRole('region', { name: 'At the table' });
+  await plate.getByRole('tab', { name: 'Portion' }).click();
+  await plate.getByRole('button', { name: /^Cost,/ }).click();
+  const causes = page.getByRole('dialog', { name: 'What made cost' });
+  await expect(causes.getByRole('listitem').first()).toContainText('coins');
+  await expect(causes).toContainText('Each line’s mass times its price');
+  await page.keyboard.press('Escape');
+  await plate.getByRole('tab', { name: 'Feel' }).click();
+  await plate.getByRole('button', { name: /^Smoothness,/ }).click();
+  await expect(page.getByRole('dialog', { name: 'What made smoothness' })).toContainText('Sources');
+});
+
+test('against the dairy thing the melt loses protein and wins on climate', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('tab', { name: 'Against dairy' }).click();
+  await expect(page.getByTestId('against-protein')).toContainText('lost');
+  await expect(page.getByTestId('against-kgCO2e')).toContainText('won');
+});
+
+test('a sauce that is baked open loses water and thickens; foil keeps it in', async ({ page }) => {
+  await ownFormula(page, 'Baked');
+  const thickness = page.getByTestId('bead-thickness');
+  const before = Number(await thickness.getAttribute('data-place'));
+  await page.getByRole('button', { name: 'straight on' }).click();
+  const bake = page.getByRole('spinbutton', { name: 'Bake for' });
+  await bake.fill('40');
+  await bake.press('Enter');
+  const said = page.getByRole('dialog', { name: 'Between pan and table' }).getByRole('status');
+  await expect(said).toContainText(/[1-9]\d* g of water lost/);
+  await expect.poll(() => place(page, 'thickness')).toBeGreaterThan(before);
+  const open = await place(page, 'thickness');
+  await page.getByRole('checkbox', { name: /covered/ }).check();
+  await expect.poll(() => place(page, 'thickness')).toBeLessThan(open);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'baked 40 min' })).toBeVisible();
+});
+
+test('an amount that is hardly meant is warned of, and the figures go on', async ({ page }) => {
+  await ownFormula(page, 'A kilo of salt');
+  await amount(page, 'Salt, fine').fill('1 kg');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/Check the amount and the unit/)).toBeVisible();
+  await expect(figure(page, 'salt')).toContainText('%');
+  await expect(page.getByTestId('bench')).not.toContainText('NaN');
 });

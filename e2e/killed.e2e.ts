@@ -20,7 +20,8 @@ async function startServer(folder: string): Promise<ChildProcess> {
   return server;
 }
 
-const ended = (server: ChildProcess) => new Promise((resolve) => server.once('exit', (code, signal) => resolve(signal ?? code)));
+const ended = (server: ChildProcess) =>
+  new Promise((resolve) => server.once('exit', (code, signal) => resolve(signal ?? code)));
 
 test('a server killed in the middle of work loses nothing that was shown as saved, and what was typed after is sent when it is back', async ({
   page,

@@ -9,6 +9,7 @@ await ensureBuilt();
 if (!(await ensureChromium())) process.exit(1);
 process.exit(
   await run('node', [
+    '--expose-gc',
     '-C',
     '@alterum/source',
     '-r',

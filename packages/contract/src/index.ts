@@ -10,6 +10,7 @@ export {
   ServeInput,
 } from './formula.js';
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
+export { ingredientOfOwn } from './own-ingredient-wire.js';
 export type { IngredientView, Per100View } from './ingredient-view.js';
 export {
   labelFromInput,

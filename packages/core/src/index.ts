@@ -106,6 +106,7 @@ export {
   storages,
   uncooked,
 } from './predict/mixture/recipe.js';
+export { colourWord } from './predict/colour/colour-word.js';
 export type { Climate } from './predict/climate/climate.js';
 export type { Cost } from './predict/cost/cost.js';
 export type { SpreadableWindow } from './predict/fat/spreadable-window.js';

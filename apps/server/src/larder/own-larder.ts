@@ -1,7 +1,6 @@
-import type { OwnIngredientView } from '@alterum/contract';
+import { ingredientOfOwn, type OwnIngredientView } from '@alterum/contract';
 import type { Ingredient } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
-import { ingredientOfOwn } from './own-ingredient-row.mapping.js';
 
 /** The household's own ingredients as the model knows them; one process, so they are held here and renewed with every write. */
 @Injectable()

@@ -1,4 +1,4 @@
-import type { EaterView, FormulaSummary, FormulaView, Problem } from '@alterum/contract';
+import type { EaterView, FormulaSummary, FormulaView, OwnIngredientView, Problem } from '@alterum/contract';
 
 /** The server answered with a problem document. */
 export class ApiProblem extends Error {
@@ -49,6 +49,12 @@ export const api = {
   duplicateFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/duplicate`),
   deleteFormula: (id: string) => call<undefined>('DELETE', `/formulas/${id}`),
   restoreFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/restore`),
+  ownIngredients: () => call<OwnIngredientView[]>('GET', '/own-ingredients'),
+  createOwnIngredient: (body: Body) => call<OwnIngredientView>('POST', '/own-ingredients', body),
+  updateOwnIngredient: (id: string, body: Body) =>
+    call<OwnIngredientView>('PUT', `/own-ingredients/${id}`, body),
+  deleteOwnIngredient: (id: string) => call<undefined>('DELETE', `/own-ingredients/${id}`),
+  restoreOwnIngredient: (id: string) => call<OwnIngredientView>('POST', `/own-ingredients/${id}/restore`),
   eaters: () => call<EaterView[]>('GET', '/eaters'),
   createEater: (body: Body) => call<EaterView>('POST', '/eaters', body),
   updateEater: (id: string, body: Body) => call<EaterView>('PUT', `/eaters/${id}`, body),

@@ -1,6 +1,7 @@
-import { type Ingredient, larderTable, type Line, type Role, searchIngredients } from '@alterum/core';
+import { type Ingredient, type Line, type Role, searchIngredients } from '@alterum/core';
 import { Command } from 'cmdk';
 import { memo, useState } from 'react';
+import { wholeLarder } from '../app/house-larder';
 import { take } from './bench-store';
 import { ADD_INGREDIENT, focusAmountSoon } from './focus';
 
@@ -30,7 +31,7 @@ function lineOf(ingredient: Ingredient): Line {
 /** Looks an ingredient up by any of its names and puts it in the pot; the cursor goes to its amount. */
 export const AddIngredient = memo(function AddIngredient() {
   const [text, setText] = useState('');
-  const found = text.trim() === '' ? [] : searchIngredients(larderTable, text).slice(0, SHOWN);
+  const found = text.trim() === '' ? [] : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
   const add = (ingredient: Ingredient) => {
     const line = lineOf(ingredient);
     take({ step: 'add-line', line });

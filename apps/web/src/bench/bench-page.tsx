@@ -2,6 +2,7 @@ import type { EaterView } from '@alterum/contract';
 import { useEffect } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { api } from '../app/api';
+import { loadOwnIngredients } from '../app/house-larder';
 import { rememberOpened } from '../app/last-opened';
 import { isTyping } from '../app/typing';
 import { flush, openFormula, startAutosave } from './autosave';
@@ -14,7 +15,7 @@ import { PeopleStrip } from './people-strip';
 import { ProcessStrip } from './process-strip';
 import { RailsPanel } from './rails-panel';
 import { setSaving } from './saving';
-import { TableFigures } from './table-figures';
+import { TablePanel } from './table-panel';
 import { TitleRow } from './title-row';
 
 interface BenchData {
@@ -25,7 +26,7 @@ interface BenchData {
 export async function loader({ params }: LoaderFunctionArgs): Promise<BenchData> {
   const id = params['id'] ?? '';
   await flush();
-  const [view, eaters] = await Promise.all([api.formula(id), api.eaters()]);
+  const [view, eaters] = await Promise.all([api.formula(id), api.eaters(), loadOwnIngredients()]);
   await openFormula(view);
   rememberOpened(id);
   return { id, eaters };
@@ -83,7 +84,7 @@ export function Component() {
         <RailsPanel />
         <div className="flex min-h-0 flex-col gap-2 md:col-span-2 lg:col-span-1">
           <ChartPanel />
-          <TableFigures />
+          <TablePanel />
         </div>
       </div>
       <ProcessStrip />

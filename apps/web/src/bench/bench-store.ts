@@ -5,7 +5,6 @@ import {
   type Formula,
   type FormulaStep,
   type History,
-  ingredientById,
   type LineProblem,
   type Mixture,
   momentOf,
@@ -18,6 +17,7 @@ import {
   undo,
 } from '@alterum/core';
 import { create } from 'zustand';
+import { findIngredient } from '../app/house-larder';
 
 /** What the core says of the formula as it stands. */
 export interface Outcome {
@@ -43,7 +43,7 @@ interface BenchState {
 }
 
 export function outcomeOf(formula: Formula): Outcome {
-  const { recipe, lineIds, problems } = recipeOfFormula(formula, ingredientById);
+  const { recipe, lineIds, problems } = recipeOfFormula(formula, findIngredient);
   const mix = assemble(recipe);
   return { recipe, lineIds, problems, mix, prediction: predictMixture(mix, momentOf(recipe)) };
 }

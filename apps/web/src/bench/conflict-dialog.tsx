@@ -1,6 +1,6 @@
 import type { FormulaView } from '@alterum/contract';
-import { ingredientById } from '@alterum/core';
 import { useNavigate } from 'react-router';
+import { findIngredient } from '../app/house-larder';
 import { sayFailure } from '../app/notices';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
@@ -13,7 +13,7 @@ const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
 /** Lines that differ between this tab and the server, in words. */
 function useDifferences(theirs: FormulaView): readonly string[] {
   const mine = useFormula();
-  const name = (id: string) => ingredientById(id)?.name ?? id;
+  const name = (id: string) => findIngredient(id)?.name ?? id;
   const said = (amount: number, unit: string) => `${gramsText(amount)} ${unit}`;
   const differences = mine.lines.flatMap((line) => {
     const other = theirs.lines.find((candidate) => candidate.id === line.id);

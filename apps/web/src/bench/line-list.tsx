@@ -8,8 +8,9 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { type Formula, ingredientById, type Line, linesByRole } from '@alterum/core';
+import { type Formula, type Line, linesByRole } from '@alterum/core';
 import { memo, useCallback, useDeferredValue, useMemo } from 'react';
+import { findIngredient } from '../app/house-larder';
 import { AddIngredient } from './add-ingredient';
 import { take, useBench, useBenchPart } from './bench-store';
 import { focusAddIngredient, focusAmount, focusAmountSoon } from './focus';
@@ -85,7 +86,7 @@ const ShownLine = memo(function ShownLine({
   return line ? (
     <LineRow
       line={line}
-      ingredient={ingredientById(line.ingredient)}
+      ingredient={findIngredient(line.ingredient)}
       firstOfRole={firstOfRole}
       move={moveBy}
       focusNext={focusNext}

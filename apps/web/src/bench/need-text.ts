@@ -1,4 +1,5 @@
-import { allergenOf, ingredientById, type Need } from '@alterum/core';
+import { allergenOf, type Need } from '@alterum/core';
+import { findIngredient } from '../app/house-larder';
 
 /** A need in a few words: "tree nuts", "milk, traces", "dislikes nutritional yeast", "salt to 1.3 g". */
 export const needText = (need: Need): string => {
@@ -6,7 +7,7 @@ export const needText = (need: Need): string => {
   const what =
     need.kind === 'allergen'
       ? allergenOf(need.allergen).name
-      : (ingredientById(need.ingredient)?.name.toLowerCase() ?? need.ingredient);
+      : (findIngredient(need.ingredient)?.name.toLowerCase() ?? need.ingredient);
   if (need.strictness === 'dislike') return `dislikes ${what}`;
   return need.kind === 'allergen' && need.traces ? `${what}, traces` : what;
 };

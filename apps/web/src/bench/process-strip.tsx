@@ -1,8 +1,13 @@
-import { ingredientById, type Line, type Process, type Serve, type Storage } from '@alterum/core';
-import { memo, type ReactNode } from 'react';
+import { type Line, type Process, type Serve, type Storage } from '@alterum/core';
+import { lazy, memo, type ReactNode, Suspense } from 'react';
+import { findIngredient } from '../app/house-larder';
 import { Choice } from '../ui/choice';
-import { ScrubNumber } from '../ui/scrub-number';
+import { PopoverOnDemand } from '../ui/on-demand';
+import { afterCookingWords } from './after-cooking-words';
 import { take, useBenchPart } from './bench-store';
+import { StripNumber } from './strip-number';
+
+const AfterCooking = lazy(() => import('./after-cooking'));
 
 /** Kitchen blenders by the power the model gives them. @source engine notes E-1 */
 const blenders = [
@@ -40,36 +45,6 @@ function Cell({ name, children }: { readonly name: string; readonly children: Re
   );
 }
 
-interface NumberProps {
-  readonly label: string;
-  readonly unit: string;
-  readonly value: number;
-  readonly max: number;
-  readonly min?: number;
-  readonly step?: number;
-  readonly onChange: (value: number, gesture: string) => void;
-}
-
-function StripNumber({ label, unit, value, max, min = 0, step = 1, onChange }: NumberProps) {
-  const text = String(Math.round(value * 10) / 10);
-  return (
-    <span className="whitespace-nowrap">
-      <ScrubNumber
-        label={label}
-        value={value}
-        text={text}
-        spoken={`${text} ${unit}`}
-        min={min}
-        max={max}
-        step={() => step}
-        onChange={onChange}
-        className="h-6 w-[42px] pr-0.5 font-bold"
-      />{' '}
-      {unit}
-    </span>
-  );
-}
-
 const setProcess = (process: Partial<Process>, gesture?: string) =>
   take({ step: 'set-process', process }, gesture);
 const setServe = (serve: Partial<Serve>, gesture?: string) => take({ step: 'set-serve', serve }, gesture);
@@ -78,7 +53,7 @@ function madeReady(lines: readonly Line[]): string {
   const names = (preparation: Line['preparation']) =>
     lines
       .filter((line) => line.preparation === preparation)
-      .map((line) => ingredientById(line.ingredient)?.name.split(',')[0]?.toLowerCase() ?? line.ingredient);
+      .map((line) => findIngredient(line.ingredient)?.name.split(',')[0]?.toLowerCase() ?? line.ingredient);
   const soaked = names('soaked'),
     boiled = names('boiled');
   return (
@@ -162,6 +137,25 @@ export const ProcessStrip = memo(function ProcessStrip() {
           max={20_000}
           step={5}
           onChange={(evaporatedG, gesture) => setProcess({ evaporatedG }, gesture)}
+        />
+      </Cell>
+      <Cell name="Then">
+        <PopoverOnDemand
+          label="Between pan and table"
+          side="top"
+          trigger={
+            <button
+              type="button"
+              className="rounded-md py-0.5 font-semibold decoration-2 underline-offset-4 hover:underline"
+            >
+              {afterCookingWords(process)}
+            </button>
+          }
+          content={() => (
+            <Suspense fallback={null}>
+              <AfterCooking />
+            </Suspense>
+          )}
         />
       </Cell>
       <Cell name="Serve">

@@ -27,7 +27,7 @@ export const RailName = memo(function RailName({
       label={`What holds ${rail.name.toLowerCase()} there`}
       side="left"
       content={() => (
-        <Suspense fallback={null}>
+        <Suspense fallback={<p>Looking …</p>}>
           <RailCauses rail={rail} />
         </Suspense>
       )}

@@ -1,4 +1,5 @@
-import { type Formula, ingredientById, type PointPrediction, type Served } from '@alterum/core';
+import { type Formula, type PointPrediction, type Served } from '@alterum/core';
+import { findIngredient } from '../app/house-larder';
 
 /** A formula as the people at the table meet it: its lines, and the salt in one portion. */
 export function servedOf(
@@ -9,7 +10,7 @@ export function servedOf(
   return {
     lines: lines.map((line) => ({
       id: line.id,
-      ingredient: ingredientById(line.ingredient),
+      ingredient: findIngredient(line.ingredient),
       named: line.ingredient,
     })),
     saltPerPortion: { mid: salt.mid * perPortion, high: salt.high * perPortion },

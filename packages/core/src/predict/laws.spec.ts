@@ -4,7 +4,7 @@ import { celsius, grams } from '../quantity/quantity.js';
 import { solidFatOfMix } from './fat/solid-fat.js';
 import { fatTypes } from './fat/solid-fat.params.js';
 import { assemble } from './mixture/assemble.js';
-import { type Process, type Recipe, storages } from './mixture/recipe.js';
+import { type Process, type Recipe, storages, uncooked } from './mixture/recipe.js';
 import { predict } from './predict.js';
 import { lineOf, randomRecipes } from '../science/random-pots.js';
 import { consistencyAt } from './thickness/consistency.js';
@@ -173,6 +173,7 @@ test('the edges hold: nothing in the pot, only oil, only salt, more boiled off t
   const pot = (lines: readonly (readonly [string, number])[], evaporatedG = 0): Recipe => ({
     lines: lines.map(([id, mass]) => lineOf(get(id), mass)),
     process: {
+      ...uncooked,
       maxTemperatureC: 95,
       holdMin: 5,
       heatingRateCPerMin: 5,

@@ -1,6 +1,6 @@
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { celsius } from '../../quantity/quantity.js';
-import type { Recipe } from '../mixture/recipe.js';
+import { type Recipe, uncooked } from '../mixture/recipe.js';
 import { predict } from '../predict.js';
 import { lineOf } from '../../science/random-pots.js';
 import { contributionsOf } from './contributions.js';
@@ -11,6 +11,7 @@ const pot = (lines: readonly (readonly [string, number])[]): Recipe => ({
     return ingredient ? [lineOf(ingredient, mass)] : [];
   }),
   process: {
+    ...uncooked,
     maxTemperatureC: 92,
     holdMin: 4,
     heatingRateCPerMin: 5,

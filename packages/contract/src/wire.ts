@@ -1,0 +1,3 @@
+/** The part of the contract that loads no validation, so that the Bench starts light. */
+export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
+export { ingredientOfOwn } from './own-ingredient-wire.js';

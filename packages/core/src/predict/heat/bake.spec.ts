@@ -1,0 +1,78 @@
+import { ingredientById } from '../../larder/catalog/larder-table.js';
+import { celsius } from '../../quantity/quantity.js';
+import { lineOf } from '../../science/random-pots.js';
+import { assemble } from '../mixture/assemble.js';
+import { type Process, uncooked } from '../mixture/recipe.js';
+import { predict } from '../predict.js';
+import { bakeLoss, heatWithBaking, keepWarmLoss, noodleUptake } from './bake.js';
+
+const baked: Process = { ...uncooked, bakeMin: 25, ovenC: 200, layerMm: 10 };
+const lines = (extra: readonly (readonly [string, number])[] = []) =>
+  ([['cashew', 150], ['water', 300], ['salt', 4], ...extra] as const).flatMap(([id, g]) => {
+    const found = ingredientById(id);
+    return found ? [lineOf(found, g, 'soaked')] : [];
+  }); // prettier-ignore
+const looked = (process: Partial<Process>, extra?: readonly (readonly [string, number])[]) =>
+  predict({
+    lines: lines(extra),
+    process: { ...baked, blenderPower: 0.9, blendSeconds: 90, ...process },
+    serving: { temperatureC: celsius(55), storage: 'cool', days: 0 },
+  });
+
+test('a thin layer dries more than a thick one, a hot oven more than a cool one, a covered dish hardly', () => {
+  const loss = (process: Partial<Process>) => bakeLoss({ ...baked, ...process }, 300, 400);
+  expect(loss({ layerMm: 8 })).toBeGreaterThan(1.5 * loss({ layerMm: 30 }));
+  expect(loss({ ovenC: 230 })).toBeGreaterThan(loss({ ovenC: 160 }));
+  expect(loss({ covered: true })).toBeLessThan(0.25 * loss({}));
+  expect(loss({ bakeMin: 300, layerMm: 2 })).toBeLessThan(300);
+  expect(loss({ bakeMin: 0 })).toBe(0);
+});
+
+test('twice the dish loses twice the water', () => {
+  expect(bakeLoss(baked, 600, 800) / bakeLoss(baked, 300, 400)).toBeCloseTo(2, 9);
+  expect(keepWarmLoss({ ...uncooked, keepWarmMin: 30 }, 65, 600, 800) / keepWarmLoss({ ...uncooked, keepWarmMin: 30 }, 65, 300, 400)).toBeCloseTo(2, 9); // prettier-ignore
+});
+
+test('the middle of the dish heats up in the oven, later the thicker it is, and never past the boil', () => {
+  const core = (process: Partial<Process>) => heatWithBaking({ ...baked, ...process }).maxTemperature;
+  expect(core({ layerMm: 10 })).toBeGreaterThan(90);
+  expect(core({ layerMm: 60 })).toBeLessThan(core({ layerMm: 20 }));
+  expect(core({ bakeMin: 200 })).toBeLessThanOrEqual(98);
+});
+
+test('an open nut cream sets in the oven; flax keeps it soft', () => {
+  const plain = looked({}),
+    flax = looked({}, [['flax-seed-ground', 12]]);
+  const setOnly =
+    plain.yieldStress.mid - looked({ bakeMin: 0, maxTemperatureC: 97, holdMin: 20 }).yieldStress.mid;
+  expect(setOnly).toBeGreaterThan(50);
+  expect(flax.yieldStress.mid).toBeLessThan(plain.yieldStress.mid);
+});
+
+test('it browns with time, heat and what can react, and not under foil', () => {
+  expect(looked({ bakeMin: 35 }).browning).toBeGreaterThan(looked({ bakeMin: 15 }).browning);
+  expect(looked({ ovenC: 230 }).browning).toBeGreaterThan(2 * looked({ ovenC: 180 }).browning);
+  expect(looked({ covered: true }).browning).toBeLessThan(0.5);
+  expect(looked({ bakeMin: 0 }).browning).toBe(0);
+});
+
+test('kept warm it loses water and thickens; noodles drink it, and every gram is accounted for', () => {
+  const fresh = looked({ bakeMin: 0, maxTemperatureC: 92, holdMin: 5 });
+  const waited = looked({ bakeMin: 0, maxTemperatureC: 92, holdMin: 5, keepWarmMin: 60 });
+  const noodles = looked({ bakeMin: 0, maxTemperatureC: 92, holdMin: 5, keepWarmMin: 20, noodlesG: 250 });
+  expect(waited.viscosity.mid).toBeGreaterThan(fresh.viscosity.mid);
+  expect(noodles.absorbedG).toBeGreaterThan(30);
+  expect(noodles.viscosity.mid).toBeGreaterThan(waited.viscosity.mid);
+  for (const p of [fresh, waited, noodles]) expect(p.massG + p.evaporatedG + p.absorbedG).toBeCloseTo(454, 6);
+  expect(noodleUptake({ ...uncooked, noodlesG: 1e5, keepWarmMin: 60 }, 300)).toBeLessThan(300);
+});
+
+test('baking cooks the starch that the pan left raw', () => {
+  const raw = (process: Partial<Process>) => {
+    const starch = ingredientById('tapioca-starch');
+    if (!starch) throw new Error('no starch');
+    return assemble({ lines: [...lines(), lineOf(starch, 20)], process: { ...baked, ...process } }).rawStarch;
+  };
+  expect(raw({ bakeMin: 0 })).toBeGreaterThan(15);
+  expect(raw({})).toBeLessThan(4);
+});
