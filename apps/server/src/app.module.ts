@@ -8,6 +8,10 @@ import { FormulaController } from './formula/formula.controller.js';
 import { FormulaService } from './formula/formula.service.js';
 import { HealthController } from './health/health.controller.js';
 import { IngredientController } from './larder/ingredient.controller.js';
+import { LabelController } from './label/label.controller.js';
+import { LabelService } from './label/label.service.js';
+import { WhoCanEatController } from './who-can-eat/who-can-eat.controller.js';
+import { WhoCanEatService } from './who-can-eat/who-can-eat.service.js';
 import { LarderService } from './larder/larder.service.js';
 import { OwnIngredientController } from './larder/own-ingredient.controller.js';
 import { OwnIngredientService } from './larder/own-ingredient.service.js';
@@ -27,6 +31,8 @@ import { RequestScope } from './storage/request-scope.js';
     FormulaController,
     EaterController,
     PredictController,
+    LabelController,
+    WhoCanEatController,
   ],
   providers: [
     Clock,
@@ -37,6 +43,8 @@ import { RequestScope } from './storage/request-scope.js';
     FormulaService,
     EaterService,
     PredictService,
+    LabelService,
+    WhoCanEatService,
     DemoLoader,
   ],
 })

@@ -1,8 +1,12 @@
 import {
   type AllergenId,
   allergenIds,
+  type Compound,
+  compounds,
   type Eater,
   type Need,
+  type Rule,
+  rules,
   strictnesses,
   type Strictness,
 } from '@alterum/core';
@@ -24,9 +28,11 @@ import {
   ValidateNested,
 } from 'class-validator';
 
-export const needKinds = ['allergen', 'ingredient', 'salt-limit'] as const;
+export const needKinds = ['allergen', 'ingredient', 'salt-limit', 'compound', 'rule'] as const;
 
-const isSaltLimit = (need: NeedInput) => need.kind === 'salt-limit';
+/** Kinds that are a limit in g a portion. */
+const isLimit = (need: NeedInput) => need.kind === 'salt-limit' || need.kind === 'compound';
+const isStrict = (need: NeedInput) => need.kind === 'allergen' || need.kind === 'ingredient';
 
 /** One need; which fields it has follows from its kind. */
 export class NeedInput {
@@ -43,7 +49,7 @@ export class NeedInput {
   @MaxLength(120, { message: 'The ingredient id is too long.' })
   ingredient?: string;
 
-  @ValidateIf((need: NeedInput) => !isSaltLimit(need) || need.strictness !== undefined)
+  @ValidateIf((need: NeedInput) => isStrict(need) || need.strictness !== undefined)
   @IsIn([...strictnesses], { message: `How strict it is must be one of: ${strictnesses.join(', ')}.` })
   strictness?: Strictness;
 
@@ -52,12 +58,20 @@ export class NeedInput {
   @IsBoolean({ message: 'Whether traces matter must be true or false.' })
   traces?: boolean;
 
-  /** g of salt a portion. */
-  @ValidateIf((need: NeedInput) => isSaltLimit(need) || need.gramsPerPortion !== undefined)
-  @IsNumber({}, { message: 'The salt limit must be a number of grams a portion.' })
-  @Min(0.1, { message: 'The salt limit must be between 0.1 and 10 g a portion.' })
-  @Max(10, { message: 'The salt limit must be between 0.1 and 10 g a portion.' })
+  /** g of salt, or of the compound, a portion. */
+  @ValidateIf((need: NeedInput) => isLimit(need) || need.gramsPerPortion !== undefined)
+  @IsNumber({}, { message: 'The limit must be a number of grams a portion.' })
+  @Min(0.01, { message: 'The limit must be between 0.01 and 10 g a portion.' })
+  @Max(10, { message: 'The limit must be between 0.01 and 10 g a portion.' })
   gramsPerPortion?: number;
+
+  @ValidateIf((need: NeedInput) => need.kind === 'compound' || need.compound !== undefined)
+  @IsIn([...compounds], { message: `The compound must be one of: ${compounds.join(', ')}.` })
+  compound?: Compound;
+
+  @ValidateIf((need: NeedInput) => need.kind === 'rule' || need.rule !== undefined)
+  @IsIn([...rules], { message: `The rule must be one of: ${rules.join(', ')}.` })
+  rule?: Rule;
 }
 
 /** Somebody at the table, as sent. */
@@ -70,6 +84,11 @@ export class EaterBody {
   @IsOptional()
   @IsBoolean({ message: 'Whether they eat tonight must be true or false.' })
   eatsTonight?: boolean;
+
+  /** At the table for one evening. */
+  @IsOptional()
+  @IsBoolean({ message: 'Whether they are a guest must be true or false.' })
+  guest?: boolean;
 
   @IsOptional()
   @IsArray({ message: 'The needs must be a list.' })
@@ -91,10 +110,13 @@ export interface EaterView extends Eater {
 
 /** A need of the core from a validated input. @throws RangeError when a field its kind needs is missing (validation comes first) */
 export function needFromInput(input: NeedInput): Need {
-  const { kind, allergen, ingredient, strictness, gramsPerPortion } = input;
+  const { kind, allergen, ingredient, strictness, gramsPerPortion, compound, rule } = input;
   if (kind === 'allergen' && allergen && strictness)
     return { kind, allergen, strictness, traces: input.traces ?? false };
   if (kind === 'ingredient' && ingredient && strictness) return { kind, ingredient, strictness };
   if (kind === 'salt-limit' && gramsPerPortion !== undefined) return { kind, gramsPerPortion };
+  if (kind === 'compound' && compound && gramsPerPortion !== undefined)
+    return { kind, compound, gramsPerPortion };
+  if (kind === 'rule' && rule) return { kind, rule };
   throw new RangeError(`a need of kind "${kind}" came without its fields`);
 }

@@ -19,7 +19,9 @@ export {
   OwnIngredientUpdate,
   type OwnIngredientView,
 } from './own-ingredient.js';
+export { LABEL_LIMIT, LabelText, type LabelView, type PackLabelView } from './label.js';
 export { LineInput, PotLineInput } from './line.js';
+export { EaterInput, WhoCanEatRequest, type WhoCanEatResponse, type WhoCanEatView } from './who-can-eat.js';
 export {
   type AgainstDairyView,
   type BandView,

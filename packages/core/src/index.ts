@@ -41,10 +41,38 @@ export {
 } from './formula/recipe-of-formula.js';
 export { applyStep, type FormulaStep, linesByRole, type StepOutcome } from './formula/step.js';
 export type { Eater } from './household/eater.js';
+export { type CrossReactionRow, crossReactions } from './allergen/knowledge/cross-reactions.params.js';
+export {
+  allergensOfLabel,
+  type FindingKind,
+  type LabelFinding,
+  type LabelNote,
+  LONGEST_LABEL,
+  type ReadLabel,
+  readLabel,
+  type Unrecognised,
+} from './allergen/label/read-label.js';
+export { judgeVersions, type Version, type VersionVerdict } from './household/base-and-versions.js';
+export { type Compound, compoundNames, compounds } from './household/compound.params.js';
+export {
+  contactsOf,
+  judgePots,
+  type Pot,
+  type PotVerdict,
+  strictestFirst,
+  type Tool,
+  tools,
+} from './household/course-of-cooking.js';
+export { cliniciansQuestions } from './household/cross-reaction.js';
+export { type Rule, ruleNames, rules } from './household/rule.params.js';
+export { servedOfRecipe } from './household/served-of-recipe.js';
+export { LABEL_LASTS_DAYS, packLabel } from './household/pack-label.js';
 export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need.js';
 export {
+  type Contact,
   type EaterVerdict,
   type Finding,
+  type PackLabel,
   type Served,
   type ServedLine,
   type Verdict,

@@ -10,16 +10,26 @@ function needFromRow(row: EaterNeedRow): Need {
   if (row.strictness !== null && row.strictness !== undefined) input.strictness = row.strictness;
   if (row.gramsPerPortion !== null && row.gramsPerPortion !== undefined)
     input.gramsPerPortion = row.gramsPerPortion;
+  if (row.compound !== null && row.compound !== undefined) input.compound = row.compound;
+  if (row.rule !== null && row.rule !== undefined) input.rule = row.rule;
   return needFromInput(input as NeedInput);
 }
 
 /** Columns of a need, without its owner. */
 export function needToColumns(need: Need, position: number) {
-  const empty = { allergen: null, ingredient: null, strictness: null, traces: false, gramsPerPortion: null };
+  const empty = {
+    allergen: null,
+    ingredient: null,
+    strictness: null,
+    traces: false,
+    gramsPerPortion: null,
+    compound: null,
+    rule: null,
+  };
   return { ...empty, ...need, position };
 }
 
 export function viewOfEater(row: EaterRow): EaterView {
-  const { id, version, name, eatsTonight } = row;
-  return { id, version, name, eatsTonight, needs: row.needs.getItems().map(needFromRow) };
+  const { id, version, name, eatsTonight, guest } = row;
+  return { id, version, name, eatsTonight, guest, needs: row.needs.getItems().map(needFromRow) };
 }

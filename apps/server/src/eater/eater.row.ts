@@ -1,4 +1,4 @@
-import type { AllergenId, Need, Strictness } from '@alterum/core';
+import type { AllergenId, Compound, Need, Rule, Strictness } from '@alterum/core';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
 
 /** Somebody at the table. */
@@ -11,6 +11,7 @@ export const EaterRow = defineEntity({
     position: p.integer(),
     name: p.string().length(60),
     eatsTonight: p.boolean(),
+    guest: p.boolean().default(false),
     deletedAt: p.datetime().nullable(),
     needs: () => p.oneToMany(EaterNeedRow).mappedBy('eater').orphanRemoval().orderBy({ position: 'asc' }),
   },
@@ -35,12 +36,14 @@ export const EaterNeedRow = defineEntity({
     strictness: p.string().length(20).$type<Strictness>().nullable(),
     traces: p.boolean(),
     gramsPerPortion: p.float().nullable(),
+    compound: p.string().length(20).$type<Compound>().nullable(),
+    rule: p.string().length(20).$type<Rule>().nullable(),
   },
   checks: [
     {
       name: 'eater_need_has_its_fields',
       expression:
-        "(kind = 'allergen' and allergen is not null and strictness is not null) or (kind = 'ingredient' and ingredient is not null and strictness is not null) or (kind = 'salt-limit' and grams_per_portion > 0)",
+        "(kind = 'allergen' and allergen is not null and strictness is not null) or (kind = 'ingredient' and ingredient is not null and strictness is not null) or (kind = 'salt-limit' and grams_per_portion > 0) or (kind = 'compound' and compound is not null and grams_per_portion > 0) or (kind = 'rule' and rule is not null)",
     },
   ],
 });

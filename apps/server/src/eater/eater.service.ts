@@ -46,6 +46,7 @@ export class EaterService {
       position,
       name: body.name.trim(),
       eatsTonight: body.eatsTonight ?? true,
+      guest: body.guest ?? false,
       deletedAt: null,
     });
     this.writeNeeds(row, body.needs ?? []);
@@ -60,6 +61,7 @@ export class EaterService {
       this.refuseOlder(row, body.version);
       row.name = body.name.trim();
       row.eatsTonight = body.eatsTonight ?? row.eatsTonight;
+      row.guest = body.guest ?? row.guest;
       row.version += 1;
       if (body.needs) {
         row.needs.removeAll();

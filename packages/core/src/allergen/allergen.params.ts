@@ -38,6 +38,7 @@ export const allergenRows = [
   { id: 'pistachio', name: 'pistachio', under: 'tree-nut', us: true, eu: true },
   { id: 'walnut', name: 'walnut', under: 'tree-nut', us: true, eu: true },
   { id: 'pine-nut', name: 'pine nut', under: 'tree-nut', us: true, eu: false, askUnder: ['tree-nut'], note: 'a tree nut by the US list, not by the EU list' },
+  { id: 'chestnut', name: 'chestnut', us: false, eu: false, note: 'on neither list today, and once on the US list; some people with a nut allergy are told to avoid it' },
   { id: 'gluten', name: 'gluten cereals', us: false, eu: true, note: 'wheat, rye, barley, oats and their kin; the US list names wheat alone' },
   { id: 'wheat', name: 'wheat', under: 'gluten', us: true, eu: true },
   { id: 'spelt', name: 'spelt', under: 'wheat', us: true, eu: true },

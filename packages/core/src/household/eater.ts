@@ -6,5 +6,7 @@ export interface Eater {
   readonly name: string;
   /** Tonight at the table. */
   readonly eatsTonight: boolean;
+  /** For one evening; absent is one of the household. */
+  readonly guest?: boolean;
   readonly needs: readonly Need[];
 }

@@ -1,4 +1,6 @@
 import type { AllergenId } from '../allergen/allergen.js';
+import type { Compound } from './compound.params.js';
+import type { Rule } from './rule.params.js';
 
 /** How strictly a need binds. For an allergy "often contains" and shared lines matter too. */
 export const strictnesses = ['allergy', 'intolerance', 'diet', 'dislike'] as const;
@@ -17,4 +19,10 @@ export type Need =
       /** Traces matter: shared lines are a question too. */ readonly traces: boolean;
     }
   | { readonly kind: 'ingredient'; readonly ingredient: string; readonly strictness: Strictness }
-  | { readonly kind: 'salt-limit'; /** g of salt a portion. */ readonly gramsPerPortion: number };
+  | { readonly kind: 'salt-limit'; /** g of salt a portion. */ readonly gramsPerPortion: number }
+  | {
+      readonly kind: 'compound';
+      readonly compound: Compound;
+      /** g a portion that are tolerated. */ readonly gramsPerPortion: number;
+    }
+  | { readonly kind: 'rule'; readonly rule: Rule };

@@ -90,7 +90,7 @@ export const nuts = shelfOf('nuts', { role: 'body', source: 'S-05a' }, [
     id: 'chestnut-boiled', name: 'Chestnuts, boiled', also: ['sweet chestnuts', 'cooked chestnuts'],
     per100: { water: 66, fat: 1.4, protein: 2.3, sugars: 6, starch: { nut: 20 }, fibre: 3, glutamate: 0.05 },
     acts: { solubleProtein: 0.3, pregelatinized: 1, cellEnclosed: 0.7, particles: 'legume', pH: 6.3, bufferMmol: 1.5, particleSizeUm: 9000, hardness: 0.25, lab: [68, 4, 28], scattering: 0.7 },
-    measures: { density: 0.6, pieces: { piece: 9 } },
+    measures: { density: 0.6, pieces: { piece: 9 } }, contains: ['chestnut'],
   },
   {
     id: 'coconut-desiccated', name: 'Coconut, desiccated', also: ['dried coconut', 'shredded coconut'],

@@ -1,0 +1,17 @@
+import type { AllergenId } from '@alterum/core';
+import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
+
+/** The label of the pack in this house, for a larder ingredient: it outranks the generic table until it is old. */
+export const PackLabelRow = defineEntity({
+  name: 'PackLabelRow',
+  tableName: 'pack_label',
+  properties: {
+    ingredient: p.string().length(120).primary(),
+    text: p.text(),
+    contains: p.json<readonly AllergenId[]>(),
+    askFor: p.json<readonly AllergenId[]>(),
+    readOn: p.datetime(),
+  },
+  checks: [{ name: 'pack_label_text_given', expression: 'length(text) > 0' }],
+});
+export type PackLabelRow = InferEntity<typeof PackLabelRow>;

@@ -1,0 +1,139 @@
+import type { EaterView, WhoCanEatResponse } from '@alterum/contract';
+import { type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
+
+let server: KitchenServer;
+beforeAll(async () => {
+  server = await startKitchenServer({ demo: true });
+});
+afterAll(() => server.close());
+
+const allergy = (allergen: string, traces = false) => ({
+  kind: 'allergen',
+  allergen,
+  strictness: 'allergy',
+  traces,
+});
+const judge = async (ingredients: readonly string[], needs: readonly object[]) => {
+  const lines = ingredients.map((ingredient) => ({ ingredient, amount: 100, unit: 'g' }));
+  const answer = await server
+    .ask()
+    .post('/api/who-can-eat')
+    .send({ lines, eaters: [{ needs }] })
+    .expect(200);
+  return (answer.body as WhoCanEatResponse).people[0];
+};
+
+test.each([
+  ['milk', 'butter', 'does-not'],
+  ['milk', 'goat-cheese', 'does-not'],
+  ['egg', 'mayonnaise-egg', 'does-not'],
+  ['sesame', 'chickpea-dip', 'does-not'],
+  ['wheat', 'soy-sauce', 'does-not'],
+  ['barley', 'barley-miso', 'does-not'],
+  ['celery', 'vegetable-stock', 'does-not'],
+  ['sulphite', 'white-wine', 'does-not'],
+  ['cashew', 'cashew', 'does-not'],
+  ['oat', 'oat-drink', 'does-not'],
+  ['mustard', 'mustard', 'does-not'],
+  ['milk', 'cocoa-butter', 'ask'],
+  ['milk', 'butter-bean-boiled', 'fits'],
+  ['chickpea', 'chickpea-flour', 'does-not'],
+] as const)('%s and %s: %s', async (allergen, ingredient, verdict) => {
+  const person = await judge(['water', ingredient], [allergy(allergen)]);
+  expect(person?.verdict).toBe(verdict);
+  if (verdict !== 'fits') {
+    expect(person?.reasons[0]).toMatchObject({ ingredient, allergen });
+    expect(person?.reasons[0]?.chain.length).toBeGreaterThan(1);
+    expect(person?.reasons[0]?.wouldChange).not.toBe('');
+  }
+});
+
+test('the chain goes through the part of a compound to the source, and words promise nothing', async () => {
+  const answer = await server.ask().post('/api/who-can-eat').send({ lines: [{ ingredient: 'chickpea-dip', amount: 60, unit: 'g' }], eaters: [{ name: 'Perrin', needs: [allergy('sesame')] }] }).expect(200); // prettier-ignore
+  const { people, caution } = answer.body as WhoCanEatResponse;
+  expect(people[0]?.reasons[0]?.chain).toEqual(
+    expect.arrayContaining(['Chickpea dip, bought', 'sesame paste']),
+  );
+  expect(caution).toContain('no medical advice');
+  expect(JSON.stringify(answer.body)).not.toMatch(/\bsafe\b|allergen-free/i);
+});
+
+test('people at the table and a formula are judged by their ids', async () => {
+  const eaters = (await server.ask().get('/api/eaters')).body as EaterView[];
+  const formulas = (await server.ask().get('/api/formulas?search=flatbread')).body as { id: string }[];
+  const answer = await server.ask().post('/api/who-can-eat').send({ formulaId: formulas[0]?.id, eaterIds: eaters.map(({ id }) => id) }).expect(200); // prettier-ignore
+  const verdicts = Object.fromEntries(
+    (answer.body as WhoCanEatResponse).people.map((p) => [p.name, p.verdict]),
+  );
+  expect(verdicts).toMatchObject({ Marte: 'does-not', Joram: 'does-not', Teo: 'fits' });
+});
+
+test('rules, thresholds and cross-reactions', async () => {
+  expect((await judge(['olive-oil', 'water'], [{ kind: 'rule', rule: 'no-added-oil' }]))?.verdict).toBe(
+    'does-not',
+  );
+  expect((await judge(['cashew', 'water'], [{ kind: 'rule', rule: 'small-child' }]))?.verdict).toBe(
+    'does-not',
+  );
+  expect((await judge(['garlic', 'water'], [{ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }]))?.verdict).toBe('does-not'); // prettier-ignore
+  expect((await judge(['potato', 'water'], [{ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }]))?.verdict).toBe('fits'); // prettier-ignore
+  expect((await judge(['water'], [allergy('cashew')]))?.askTheClinician.join(' ')).toContain('pistachio');
+});
+
+test('a label typed for a known ingredient outranks the table, and can be taken back', async () => {
+  const needs = [allergy('milk', true)];
+  expect((await judge(['plant-butter-block'], needs))?.verdict).toBe('ask');
+  await server.ask().put('/api/labels/plant-butter-block').send({ text: 'Ingredients: rapeseed oil, coconut oil, water, salt, buttermilk powder.' }).expect(200); // prettier-ignore
+  const typed = await judge(['plant-butter-block'], needs);
+  expect(typed?.verdict).toBe('does-not');
+  expect(typed?.reasons[0]?.chain.join(' ')).toContain('label, read on');
+  await server.ask().put('/api/labels/plant-butter-block').send({ text: 'Ingredients: rapeseed oil, coconut oil, water, salt, sunflower lecithin.' }).expect(200); // prettier-ignore
+  expect((await judge(['plant-butter-block'], needs))?.verdict).toBe('fits');
+  await server.ask().delete('/api/labels/plant-butter-block').expect(204);
+  expect((await judge(['plant-butter-block'], needs))?.verdict).toBe('ask');
+});
+
+test('a label is read without being kept', async () => {
+  const text =
+    'Ingredients: oats, SKIMMED MILK powder (2 %), emulsifier: soya lecithin. May contain traces of hazelnuts.';
+  const { body } = (await server.ask().post('/api/labels/read').send({ text }).expect(200)) as { body: { findings: { allergen: string; kind: string; start: number; end: number }[] } }; // prettier-ignore
+  const kinds = Object.fromEntries(body.findings.map(({ allergen, kind }) => [allergen, kind]));
+  expect(kinds).toMatchObject({
+    oat: 'contains',
+    milk: 'contains',
+    soya: 'derived',
+    hazelnut: 'may-contain',
+  });
+  const milk = body.findings.find(({ allergen }) => allergen === 'milk');
+  expect(text.slice(milk?.start, milk?.end)).toBe('SKIMMED MILK powder');
+});
+
+test.each([
+  ['neither lines nor a formula', { eaters: [{ needs: [] }] }, 'lines'],
+  ['nobody to judge for', { lines: [{ ingredient: 'salt', amount: 1, unit: 'g' }] }, 'eaters'],
+  ['an unknown ingredient', { lines: [{ ingredient: 'moon', amount: 1, unit: 'g' }], eaters: [{ needs: [] }] }, 'lines[0].ingredient'],
+  ['an unknown allergen', { lines: [{ ingredient: 'salt', amount: 1, unit: 'g' }], eaters: [{ needs: [allergy('moon')] }] }, 'eaters[0].needs[0].allergen'],
+])('%s is refused, naming the field', async (_case, sent, field) => {
+  const problem = problemOf(await server.ask().post('/api/who-can-eat').send(sent).expect(400));
+  expect(problem.errors?.map((error) => error.field)).toContain(field);
+}); // prettier-ignore
+
+test('a book is no label, and neither is nothing; markup and control characters are harmless', async () => {
+  problemOf(
+    await server
+      .ask()
+      .post('/api/labels/read')
+      .send({ text: 'milk '.repeat(60_000) })
+      .expect(400),
+  );
+  problemOf(
+    await server
+      .ask()
+      .post('/api/labels/read')
+      .send({ text: 'a'.repeat(1_200_000) })
+      .expect(413),
+  );
+  problemOf(await server.ask().post('/api/labels/read').send({ text: '' }).expect(400));
+  const { body } = (await server.ask().post('/api/labels/read').send({ text: '<script>alert(1)</script>\u0000\u0007 <b>milk</b>' }).expect(200)) as { body: { contains: string[] } }; // prettier-ignore
+  expect(body.contains).toEqual(['milk']);
+});

@@ -1,0 +1,31 @@
+import type { AllergenId, NutritionLabel, ReadLabel } from '@alterum/core';
+import { IsNotEmpty, IsString, MaxLength } from 'class-validator';
+
+/** Longest label text that is taken, characters; the same as the reader’s. */
+export const LABEL_LIMIT = 200_000;
+
+/** The text of a pack’s label. */
+export class LabelText {
+  @IsString({ message: 'The label must be a text.' })
+  @IsNotEmpty({ message: 'Paste or type the label’s text.' })
+  @MaxLength(LABEL_LIMIT, {
+    message: 'This is longer than any label. Paste the label of one pack at a time.',
+  })
+  text!: string;
+}
+
+/** What was read, with what it means for a larder item. */
+export interface LabelView extends Omit<ReadLabel, 'nutrition'> {
+  readonly nutrition: NutritionLabel | null;
+  readonly contains: readonly AllergenId[];
+  readonly askFor: readonly AllergenId[];
+}
+
+/** A label kept for an ingredient: it outranks the generic table until it is old. */
+export interface PackLabelView {
+  readonly ingredient: string;
+  readonly text: string;
+  readonly contains: readonly AllergenId[];
+  readonly askFor: readonly AllergenId[];
+  readonly readOn: string;
+}

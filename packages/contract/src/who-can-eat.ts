@@ -1,0 +1,93 @@
+import type { EaterVerdict } from '@alterum/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { NeedInput } from './eater.js';
+import { PotLineInput } from './line.js';
+
+/** Somebody to judge for, without being kept. */
+export class EaterInput {
+  @IsOptional()
+  @IsString({ message: 'The id must be a text.' })
+  @MaxLength(80, { message: 'The id is too long.' })
+  id?: string;
+
+  @IsOptional()
+  @IsString({ message: 'The name must be a text.' })
+  @MaxLength(60, { message: 'The name is longer than 60 characters.' })
+  name?: string;
+
+  @IsArray({ message: 'The needs must be a list.' })
+  @ArrayMaxSize(60, { message: 'A person has at most 60 needs.' })
+  @ValidateNested({ each: true })
+  @Type(() => NeedInput)
+  needs!: NeedInput[];
+}
+
+/** Who can eat a pot or a formula; nothing of it is kept. Send `lines` or `formulaId`, and `eaters` or `eaterIds`. */
+export class WhoCanEatRequest {
+  @IsOptional()
+  @IsArray({ message: 'Send the lines of the pot as a list.' })
+  @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
+  @ArrayMaxSize(200, { message: 'At most 200 lines can be judged at once.' })
+  @ValidateNested({ each: true })
+  @Type(() => PotLineInput)
+  lines?: PotLineInput[];
+
+  @IsOptional()
+  @IsString({ message: 'The formula id must be a text.' })
+  @MaxLength(80, { message: 'The formula id is too long.' })
+  formulaId?: string;
+
+  @IsOptional()
+  @IsArray({ message: 'The eaters must be a list.' })
+  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
+  @ValidateNested({ each: true })
+  @Type(() => EaterInput)
+  eaters?: EaterInput[];
+
+  @IsOptional()
+  @IsArray({ message: 'The eater ids must be a list.' })
+  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
+  @IsString({ each: true, message: 'An eater id must be a text.' })
+  eaterIds?: string[];
+
+  /** Portions the batch is divided into; 1 when left out, or those of the formula. */
+  @IsOptional()
+  @IsNumber({}, { message: 'The portions must be a number.' })
+  @Min(0.25, { message: 'The portions must be between a quarter and 200.' })
+  @Max(200, { message: 'The portions must be between a quarter and 200.' })
+  portions?: number;
+}
+
+/** One person’s verdict with the chain of reasons. */
+export interface WhoCanEatView extends Pick<EaterVerdict, 'eater' | 'verdict' | 'checked'> {
+  readonly name: string;
+  readonly reasons: readonly {
+    readonly verdict: 'ask' | 'does-not';
+    readonly because: string;
+    readonly line: string | null;
+    readonly ingredient: string | null;
+    readonly allergen: string | null;
+    readonly chain: readonly string[];
+    readonly wouldChange: string;
+  }[];
+  /** Related foods to ask a clinician about. */
+  readonly askTheClinician: readonly string[];
+}
+
+export interface WhoCanEatResponse {
+  readonly people: readonly WhoCanEatView[];
+  /** What was checked and against what; the words for a print. */
+  readonly caution: string;
+}

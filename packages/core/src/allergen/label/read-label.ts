@@ -1,0 +1,249 @@
+import type { NutritionLabel } from '../../larder/own/label-composition.js';
+import type { AllergenId } from '../allergen.js';
+import { plainWords } from './food-words.params.js';
+import { englishLexicon, misleadingNames, type WordKind } from './lexicon.params.js';
+import { NearWords } from './near-word.js';
+import { readNutrition } from './nutrition-table.js';
+import { PhraseTree } from './phrase-tree.js';
+import { type StatementKind, statementPhrases } from './statements.params.js';
+import { stemsOf, type Word, wordsOf } from './words.js';
+
+export type FindingKind = 'contains' | 'derived' | 'may-contain';
+
+/** A stretch of the text that speaks of an allergen. */
+export interface LabelFinding {
+  readonly allergen: AllergenId;
+  readonly kind: FindingKind;
+  /** Place in the text, end not included. */
+  readonly start: number;
+  readonly end: number;
+  readonly because: string;
+  /** Set in capitals or bold, as packs emphasise allergens. */
+  readonly emphasised: boolean;
+}
+
+/** A stretch that is explained without being a finding: a claim, or a name that misleads. */
+export interface LabelNote {
+  readonly start: number;
+  readonly end: number;
+  readonly kind: 'claim' | 'misleading';
+  readonly text: string;
+}
+
+export interface Unrecognised {
+  readonly start: number;
+  readonly end: number;
+  readonly text: string;
+  readonly emphasised: boolean;
+}
+
+export interface ReadLabel {
+  readonly findings: readonly LabelFinding[];
+  readonly notes: readonly LabelNote[];
+  readonly unrecognised: readonly Unrecognised[];
+  readonly nutrition: NutritionLabel | undefined;
+}
+
+interface Meaning {
+  readonly allergens: readonly AllergenId[];
+  readonly kind: WordKind | 'misleading';
+  readonly because: string;
+}
+
+const dictionary = new PhraseTree<Meaning>();
+const statements = new PhraseTree<StatementKind>();
+for (const { allergens, kind, terms, because } of englishLexicon)
+  for (const term of terms) dictionary.add(term, { allergens, kind, because });
+for (const { terms, holds, because } of misleadingNames)
+  for (const term of terms) dictionary.add(term, { allergens: holds, kind: 'misleading', because });
+for (const { kind, phrase } of statementPhrases) statements.add(phrase, kind);
+
+const plainStems: ReadonlySet<string> = new Set([...plainWords].flatMap(stemsOf));
+const singleWords = englishLexicon
+  .filter(({ kind }) => kind !== 'ask')
+  .flatMap(({ terms }) => terms.map(stemsOf))
+  .filter((stems) => stems.length === 1)
+  .map(([stem]) => stem ?? '');
+const near = new NearWords(new Set(singleWords));
+
+const UNIT = /^(?:\d+|[gk]|kg|mg|ml|l|kj|kcal|cl|oz|lb|µg|ug|iu|min|h|d|c|f|x)$/,
+  NUMERIC = /^\d/,
+  ADDITIVE = /^e\d{3,4}[a-z]{0,3}$|^ins\d{3,4}$/;
+/** A text with at least this share of capitals is set in capitals: they emphasise nothing. */
+const ALL_CAPITALS = 0.6;
+const LEAST_EMPHASIS = 3;
+/** Bold as it is typed or pasted. */
+const BOLD = /(?:\*\*|<b>|<strong>|__)$/i,
+  STAR = 42,
+  TAG_END = 62,
+  UNDERLINE = 95;
+
+const isMostlyCapitals = (text: string): boolean => {
+  const sample = text.slice(0, 5000);
+  const letters = sample.replace(/[^\p{L}]/gu, '');
+  return letters.length > 0 && letters.replace(/\p{Ll}/gu, '').length / letters.length > ALL_CAPITALS;
+};
+
+/** Reads one text; holds its place and the statement it is in. */
+class Reading {
+  readonly findings: LabelFinding[] = [];
+  readonly notes: LabelNote[] = [];
+  readonly unrecognised: Unrecognised[] = [];
+  private readonly words: readonly Word[];
+  private readonly capitalsMean: boolean;
+  private mode: StatementKind = 'contains';
+  private stated = false;
+
+  constructor(private readonly text: string) {
+    this.words = wordsOf(text);
+    this.capitalsMean = !isMostlyCapitals(text);
+  }
+
+  run(): void {
+    let at = 0;
+    while (at < this.words.length) at += this.step(at);
+  }
+
+  private readonly joined = (place: number): boolean => this.words[place]?.gap === 'none';
+  /** "Allergens: milk" and "contains: milk" go on over their colon. */
+  private readonly joinedStatement = (place: number): boolean => {
+    const gap = this.words[place]?.gap;
+    return gap === 'none' || gap === 'phrase';
+  };
+
+  private step(at: number): number {
+    const word = this.words[at];
+    if (!word) return 1;
+    if (at > 0 && word.gap === 'sentence') {
+      this.mode = 'contains';
+      this.stated = false;
+    }
+    if (statements.begins(word.stem)) {
+      const statement = statements.longestAt(this.words, at, this.joinedStatement);
+      const kind = statement?.values[0];
+      if (statement && kind) {
+        this.mode = kind;
+        this.stated = true;
+        if (kind === 'free-from')
+          this.note(at, statement.length, 'claim', 'a claim of the maker, not a finding');
+        return statement.length;
+      }
+    }
+    const match = dictionary.begins(word.stem)
+      ? dictionary.longestAt(this.words, at, this.joined)
+      : undefined;
+    if (match) return this.take(at, match.length, match.values);
+    return this.meetUnknown(at, word);
+  }
+
+  private take(at: number, length: number, meanings: readonly Meaning[]): number {
+    const next = this.words[at + length];
+    if (next?.stem === 'free' && next.gap === 'none') {
+      this.note(at, length, 'claim', 'a claim of the maker, not a finding');
+      return length + 1;
+    }
+    const misleading = meanings.find(({ kind }) => kind === 'misleading');
+    if (misleading) this.note(at, length, 'misleading', misleading.because);
+    for (const meaning of misleading ? [misleading] : meanings) this.find(at, length, meaning);
+    return length;
+  }
+
+  private kindOf(kind: Meaning['kind']): FindingKind {
+    if (this.mode === 'may-contain' || kind === 'ask') return 'may-contain';
+    if (kind === 'derived') return this.stated ? 'contains' : 'derived';
+    return 'contains';
+  }
+
+  private find(at: number, length: number, { allergens, kind, because }: Meaning, readAs?: string): void {
+    if (this.mode === 'free-from') {
+      if (allergens.length > 0)
+        this.note(at, length, 'claim', 'named in a claim of the maker, not a finding');
+      return;
+    }
+    const { start, end } = this.placeOf(at, length);
+    const quoted = this.text.slice(start, end);
+    const said = readAs ? `“${quoted}” reads like “${readAs}”: ${because}` : `“${quoted}”: ${because}`;
+    const stated = this.mode === 'may-contain' ? `${said}; the maker says it may be there in traces` : said;
+    for (const allergen of allergens)
+      this.findings.push({ allergen, kind: this.kindOf(kind), start, end, because: stated, emphasised: this.emphasised(start, end) }); // prettier-ignore
+  }
+
+  private meetUnknown(at: number, word: Word): number {
+    const { stem } = word;
+    if (
+      UNIT.test(stem) ||
+      NUMERIC.test(stem) ||
+      stem.length < 2 ||
+      plainStems.has(stem) ||
+      ADDITIVE.test(stem)
+    )
+      return 1;
+    const meant = near.nearest(stem);
+    if (meant !== undefined) {
+      const meanings = dictionary.longestAt([{ ...word, stem: meant }], 0, this.joined)?.values ?? [];
+      for (const meaning of meanings) if (meaning.kind !== 'misleading') this.find(at, 1, meaning, meant);
+      if (meanings.length > 0) return 1;
+    }
+    const { start, end } = this.placeOf(at, 1);
+    const before = this.unrecognised[this.unrecognised.length - 1];
+    if (before && /^[ \-'’]*$/.test(this.text.slice(before.end, start)))
+      this.unrecognised[this.unrecognised.length - 1] = {
+        ...before,
+        end,
+        text: this.text.slice(before.start, end),
+      };
+    else
+      this.unrecognised.push({
+        start,
+        end,
+        text: this.text.slice(start, end),
+        emphasised: this.emphasised(start, end),
+      });
+    return 1;
+  }
+
+  private placeOf(at: number, length: number): { readonly start: number; readonly end: number } {
+    return { start: this.words[at]?.start ?? 0, end: this.words[at + length - 1]?.end ?? 0 };
+  }
+
+  private note(at: number, length: number, kind: LabelNote['kind'], text: string): void {
+    this.notes.push({ ...this.placeOf(at, length), kind, text });
+  }
+
+  private emphasised(start: number, end: number): boolean {
+    const text = this.text.slice(start, end);
+    if (/(?:\*\*|<b>|<strong>|__)\s*$/i.test(this.text.slice(Math.max(0, start - 9), start))) return true;
+    return (
+      this.capitalsMean && text.length >= LEAST_EMPHASIS && /\p{Lu}/u.test(text) && !/\p{Ll}/u.test(text)
+    );
+  }
+}
+
+/**
+ * Reads a label: what it says of allergens, what it may hold, claims, names that mislead, its nutrition table, and every word
+ * it did not recognise. Linear in the text. Nothing is silently dropped: each word is a finding, explained, plain, or unrecognised.
+ * @source lexicon S-16
+ */
+export function readLabel(text: string): ReadLabel {
+  const reading = new Reading(text);
+  reading.run();
+  const { findings, notes, unrecognised } = reading;
+  return { findings, notes, unrecognised, nutrition: readNutrition(text) };
+}
+
+/** Longest label that is read at once, characters; more is a book, not a pack. */
+export const LONGEST_LABEL = 200_000;
+
+/** What a read label means for a larder item: certain allergens, and those to ask about. */
+export function allergensOfLabel(read: ReadLabel): {
+  readonly contains: readonly AllergenId[];
+  readonly askFor: readonly AllergenId[];
+} {
+  const contains = new Set(
+    read.findings.filter(({ kind }) => kind !== 'may-contain').map(({ allergen }) => allergen),
+  );
+  const asked = read.findings.filter(
+    ({ kind, allergen }) => kind === 'may-contain' && !contains.has(allergen),
+  );
+  return { contains: [...contains], askFor: [...new Set(asked.map(({ allergen }) => allergen))] };
+}
