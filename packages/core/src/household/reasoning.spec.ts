@@ -1,0 +1,171 @@
+import { type AllergenId, allergenIds } from '../allergen/allergen.js';
+import { ingredientById, larderTable } from '../larder/catalog/larder-table.js';
+import { seededChance } from '../science/random-pots.js';
+import { judgeVersions } from './base-and-versions.js';
+import { contactsOf, judgePots, type Pot, strictestFirst } from './course-of-cooking.js';
+import { cliniciansQuestions } from './cross-reaction.js';
+import type { Eater } from './eater.js';
+import { allergenFacts, factHeads } from './facts.table.js';
+import type { Need } from './need.js';
+import { packLabel } from './pack-label.js';
+import { type Served, type ServedLine, type Verdict, whoCanEat } from './who-can-eat.js';
+
+const line = (id: string, more: Partial<ServedLine> = {}): ServedLine => ({ id: `l-${id}`, ingredient: ingredientById(id), named: id, gramsPerPortion: 40, ...more }); // prettier-ignore
+const allergy = (allergen: AllergenId, traces = false): Need => ({
+  kind: 'allergen',
+  allergen,
+  strictness: 'allergy',
+  traces,
+});
+const person = (...needs: readonly Need[]): Eater => ({ id: 'e', name: 'E', eatsTonight: true, needs });
+const verdict = (needs: readonly Need[], served: Served): Verdict =>
+  whoCanEat(person(...needs), served).verdict;
+const rank: Readonly<Record<Verdict, number>> = { fits: 0, ask: 1, 'does-not': 2 };
+
+const facts = Object.entries(allergenFacts).flatMap(([ingredient, held]) =>
+  factHeads.map((head) => [ingredient, head, held.split(' ').includes(head)] as const),
+);
+
+test('there are more than 400 facts', () => {
+  expect(facts.length).toBeGreaterThan(400);
+});
+
+test.each(facts)('%s holds %s: %s', (ingredient, head, holds) => {
+  const found = verdict([allergy(head)], { lines: [line(ingredient)] });
+  if (holds) expect(found).toBe('does-not');
+  else expect(found).not.toBe('does-not');
+});
+
+const chance = seededChance(77);
+const anyOf = <T>(list: readonly T[]): T => list[Math.floor(chance() * list.length)] as T;
+const randomServed = (): Served => ({ lines: Array.from({ length: 1 + Math.floor(chance() * 5) }, () => line(anyOf(larderTable).id)), saltPerPortion: { mid: chance() * 2, high: 2 }, pungent: chance() }); // prettier-ignore
+const randomNeeds = (): readonly Need[] => Array.from({ length: 1 + Math.floor(chance() * 3) }, () => anyOf<Need>([allergy(anyOf(allergenIds), chance() < 0.5), { kind: 'allergen', allergen: anyOf(allergenIds), strictness: 'diet', traces: false }, { kind: 'salt-limit', gramsPerPortion: 1 }, { kind: 'rule', rule: 'no-added-oil' }, { kind: 'compound', compound: 'fructans', gramsPerPortion: 0.2 }])); // prettier-ignore
+
+test('over random pots: another line or a shared spoon never makes anything better, and one need less never worse', () => {
+  for (let i = 0; i < 400; i++) {
+    const served = randomServed(),
+      needs = randomNeeds();
+    const before = rank[verdict(needs, served)];
+    expect(rank[verdict(needs, { ...served, lines: [...served.lines, line(anyOf(larderTable).id)] })]).toBeGreaterThanOrEqual(before); // prettier-ignore
+    expect(rank[verdict(needs, { ...served, contacts: [{ by: 'spoon', from: 'x', lines: randomServed().lines }] })]).toBeGreaterThanOrEqual(before); // prettier-ignore
+    expect(rank[verdict(needs.slice(1), served)]).toBeLessThanOrEqual(before);
+  }
+});
+
+test('what is not known never fits somebody with an allergy', () => {
+  const plain = ingredientById('oat-drink');
+  if (!plain) throw new Error('no oat drink');
+  const unsaid = { ...plain, id: 'own-x', guessed: ['water'], contains: [], askFor: [] };
+  for (const allergen of allergenIds.slice(0, 20)) {
+    expect(
+      verdict([allergy(allergen)], { lines: [{ id: 'a', ingredient: undefined, named: 'gone' }] }),
+    ).not.toBe('fits');
+    expect(verdict([allergy(allergen)], { lines: [{ id: 'a', ingredient: unsaid, named: 'x' }] })).not.toBe(
+      'fits',
+    );
+  }
+});
+
+test('a version never fits better than its base: butter in the base forbids both', () => {
+  const milk = person(allergy('milk'));
+  const base = { name: 'White base', lines: [line('oat-drink'), line('butter')] };
+  const versions = [
+    { name: 'plain', lines: [] },
+    { name: 'with nuts', lines: [line('cashew')] },
+  ];
+  for (const { people } of judgeVersions(base, versions, [milk])) {
+    expect(people[0]?.verdict).toBe('does-not');
+    expect(people[0]?.findings[0]?.chain.slice(0, 2)).toEqual(['White base', 'Butter, salted']);
+  }
+  for (let i = 0; i < 60; i++) {
+    const random = randomServed(),
+      eater = person(...randomNeeds().filter(({ kind }) => kind === 'allergen'));
+    const [judged] = judgeVersions(
+      { name: 'b', ...random },
+      [{ name: 'v', lines: randomServed().lines }],
+      [eater],
+    );
+    expect(rank[judged?.people[0]?.verdict ?? 'fits']).toBeGreaterThanOrEqual(
+      rank[whoCanEat(eater, random).verdict],
+    );
+  }
+});
+
+const pot = (id: string, ids: readonly string[], more: Partial<Pot> = {}): Pot => ({ id, name: id, lines: ids.map((i) => line(i)), tools: ['spoon'], washedBefore: false, ...more }); // prettier-ignore
+
+test('a spoon carries from pot to pot until it is washed; frying fat cannot be washed', () => {
+  const teo = person(allergy('tree-nut'));
+  const nuts = pot('nuts', ['cashew']),
+    beans = pot('beans', ['white-bean-boiled']);
+  const after = (pots: readonly Pot[]) =>
+    judgePots(pots, [teo]).find(({ pot: id }) => id === 'beans')?.people[0];
+  expect(after([beans, nuts])?.verdict).toBe('fits');
+  expect(after([nuts, beans])).toMatchObject({ verdict: 'does-not' });
+  expect(after([nuts, beans])?.findings[0]?.reason).toContain('by the spoon used for nuts');
+  expect(after([nuts, { ...beans, washedBefore: true }])?.verdict).toBe('fits');
+  const fat = { tools: ['frying fat'] as const };
+  expect(
+    after([
+      { ...nuts, ...fat },
+      { ...beans, ...fat, washedBefore: true },
+    ])?.verdict,
+  ).toBe('does-not');
+});
+
+test('the strictest is cooked first, and the tools are washed before what somebody cannot eat', () => {
+  const people = [person(allergy('tree-nut')), person(allergy('milk'))];
+  const order = strictestFirst([pot('cheese', ['butter', 'cashew']), pot('nuts', ['cashew']), pot('beans', ['white-bean-boiled'])], people); // prettier-ignore
+  expect(order.map(({ id }) => id)).toEqual(['beans', 'nuts', 'cheese']);
+  expect(order.map(({ washedBefore }) => washedBefore)).toEqual([false, true, true]);
+  expect(contactsOf(order, 1)).toEqual([]);
+});
+
+test('traces are asked about only where they matter', () => {
+  expect(verdict([allergy('peanut', true)], { lines: [line('walnut')] })).toBe('ask');
+  expect(verdict([allergy('sesame', false)], { lines: [line('walnut')] })).toBe('fits');
+  expect(verdict([allergy('sesame', true)], { lines: [line('walnut')] })).toBe('ask');
+});
+
+test('a read label outranks the table until it is old', () => {
+  const read = { contains: [], askFor: [], readOn: '2026-11-01T10:00:00Z' };
+  const served = (now: string): Served => ({
+    lines: [line('plant-butter-block', { label: packLabel(read, Date.parse(now)) })],
+  });
+  expect(verdict([allergy('milk')], { lines: [line('plant-butter-block')] })).toBe('ask');
+  expect(verdict([allergy('milk')], served('2026-11-20T10:00:00Z'))).toBe('fits');
+  expect(verdict([allergy('milk')], served('2027-11-20T10:00:00Z'))).toBe('ask');
+});
+
+test('a dislike counts by amount, a compound by grams with its doubt', () => {
+  const dislike: Need = { kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' };
+  const yeast = (gramsPerPortion: number): Served => ({
+    lines: [line('nutritional-yeast', { gramsPerPortion })],
+  });
+  expect(verdict([dislike], yeast(0.2))).toBe('fits');
+  expect(verdict([dislike], yeast(4))).toBe('ask');
+  const fructans: Need = { kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 };
+  const onion = (gramsPerPortion: number): Served => ({ lines: [line('onion', { gramsPerPortion })] });
+  expect([2, 9, 30].map((g) => verdict([fructans], onion(g)))).toEqual(['fits', 'ask', 'does-not']);
+});
+
+test('rules: oil, sugar, gluten, mild, small child', () => {
+  const rule = (name: Extract<Need, { kind: 'rule' }>['rule'], served: Served) =>
+    verdict([{ kind: 'rule', rule: name }], served);
+  const calm = { saltPerPortion: { mid: 0.2, high: 0.25 }, pungent: 0 };
+  expect(rule('no-added-oil', { lines: [line('olive-oil')] })).toBe('does-not');
+  expect(rule('no-added-sugar', { lines: [line('maple-syrup')] })).toBe('does-not');
+  expect(rule('gluten-free', { lines: [line('barley-miso')] })).toBe('does-not');
+  expect(rule('mild', { lines: [line('potato')], pungent: 2 })).toBe('ask');
+  expect(rule('small-child', { ...calm, lines: [line('almond', { whole: true })] })).toBe('does-not');
+  expect(rule('small-child', { ...calm, lines: [line('almond', { whole: false })] })).toBe('fits');
+  expect(rule('small-child', { lines: [], saltPerPortion: { mid: 1.4, high: 1.6 } })).toBe('ask');
+});
+
+test('related foods are a question for a clinician, never a verdict', () => {
+  const questions = (allergen: AllergenId) => cliniciansQuestions(person(allergy(allergen))).join('; ');
+  expect(questions('cashew')).toContain('pistachio');
+  expect(questions('walnut')).toContain('pecan');
+  expect(questions('peanut')).toMatch(/lupin.*chickpea|chickpea.*lupin/s);
+  expect(cliniciansQuestions(person({ kind: 'salt-limit', gramsPerPortion: 1 }))).toEqual([]);
+  expect(verdict([allergy('cashew')], { lines: [line('pistachio-butter')] })).not.toBe('does-not');
+});
