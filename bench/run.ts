@@ -1,5 +1,6 @@
 import { benchApi } from './api';
 import { benchBrowser } from './browser';
+import { benchLabels } from './labels';
 import { benchPredictions } from './predictions';
 import type { Result } from './result';
 
@@ -20,6 +21,7 @@ function print(results: readonly Result[]): void {
 
 async function main(): Promise<void> {
   if (!only || only === 'core') print(benchPredictions());
+  if (!only || only === 'labels') print(benchLabels());
   if (!only || only === 'api') print(await benchApi());
   if (!only || only === 'browser') print(await benchBrowser());
 }

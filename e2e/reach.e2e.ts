@@ -5,7 +5,7 @@ import { amount, figure, openBench } from './kitchen';
 const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
 for (const scheme of ['light', 'dark'] as const) {
-  for (const address of ['/', '/formulas', '/table', '/larder', '/bench/nowhere']) {
+  for (const address of ['/', '/formulas', '/table', '/larder', '/card', '/bench/nowhere']) {
     test(`axe finds nothing on ${address} in ${scheme === 'light' ? 'day' : 'night'}`, async ({ page }) => {
       await page.emulateMedia({ colorScheme: scheme });
       await page.goto(address);
@@ -37,8 +37,20 @@ test('axe finds nothing in an open menu, a rail’s causes, the form and the com
   await expect(page.getByRole('dialog', { name: 'Find or do' })).toBeVisible();
   await clean('commands');
   await page.goto('/table');
+  for (const tab of ['Who can eat what', 'Pots of tonight', 'Versions of one base']) {
+    await page.getByRole('tab', { name: tab }).click();
+    await clean(tab);
+  }
+  await page.getByRole('tab', { name: 'People' }).click();
   await page.getByRole('button', { name: 'Change Teo' }).click();
   await clean('form');
+  await page.goto('/larder');
+  await page.getByRole('button', { name: 'Own ingredient' }).click();
+  await clean('own ingredient');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Read a label' }).click();
+  await page.getByRole('textbox', { name: 'Text of the label' }).fill('Milk, zorblax, may contain nuts.');
+  await clean('label');
 });
 
 for (const [device, width, height] of [
@@ -47,7 +59,7 @@ for (const [device, width, height] of [
 ] as const) {
   test(`on a ${device} nothing runs over the side, and an amount can be changed`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    for (const address of ['/formulas', '/table', '/larder', '/']) {
+    for (const address of ['/formulas', '/table', '/larder', '/card', '/']) {
       await page.goto(address);
       await expect(page.getByRole('main')).toBeVisible();
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);

@@ -1,3 +1,4 @@
+import { labelTotals } from '../packages/core/src/allergen/label/label-totals';
 import { larderTable } from '../packages/core/src/larder/catalog/larder-table';
 import { anchors } from '../packages/core/src/science/anchor-table';
 import committed from '../packages/core/src/science/committed.json';
@@ -15,7 +16,9 @@ const results = anchors.map(resultOf);
 const fitted = results.filter((r) => !r.heldBack),
   held = results.filter((r) => r.heldBack);
 const families = [...new Set(anchors.map((anchor) => anchor.family))].sort();
+const labels = labelTotals();
 const totals: readonly Total[] = [
+  ...labels,
   ...totalsOf('used in fitting', fitted),
   ...totalsOf('held back', held),
   ...families.map((family) => {
@@ -27,6 +30,9 @@ const checks = larderChecks(larderTable),
   invariants = brokenInvariants();
 const inside = (list: readonly AnchorResult[]) => list.filter((r) => r.inside).length;
 const fails = [
+  ...labels
+    .filter(({ name, value, of }) => name.startsWith('recall') && value < of)
+    .map(({ name }) => `labels: ${name} is not whole`),
   ...(inside(fitted) < committed.fittedInside
     ? [`fewer fitted anchors inside than ${committed.fittedInside}`]
     : []),

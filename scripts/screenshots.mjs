@@ -41,16 +41,44 @@ const changed = async (page) => {
   await page.getByRole('spinbutton', { name: 'Amount of Tapioca starch' }).fill('30');
   await page.keyboard.press('Enter');
 };
+const pots = async (page) => {
+  await page.getByRole('tab', { name: 'Pots of tonight' }).click();
+  for (const name of ['Flatbread melt', 'Aubergine bake white sauce', 'Table spread'])
+    await page.getByRole('checkbox', { name }).check();
+};
+const label = async (page) => {
+  await page.getByRole('button', { name: 'Read a label' }).click();
+  await page
+    .getByRole('textbox', { name: 'Text of the label' })
+    .fill(
+      'Plant shreds: water, coconut oil 23 %, modified starch, MUSTARD seed, emulsifier: lecithin (soya), flavouring, colour: beta-carotene. May contain traces of milk and nuts.',
+    );
+};
 const pictures = [
   { name: 'bench', path: '/', size: desk },
   { name: 'bench-night', path: '/', size: desk, scheme: 'dark' },
   { name: 'bench-changed', path: '/', size: desk, act: changed },
   { name: 'bench-causes', path: '/', size: desk, act: causes },
+  {
+    name: 'bench-dairy',
+    path: '/',
+    size: desk,
+    act: (page) => page.getByRole('tab', { name: 'Against dairy' }).click(),
+  },
   { name: 'bench-tablet', path: '/', size: { width: 820, height: 1180 } },
   { name: 'bench-phone', path: '/', size: { width: 390, height: 844 } },
   { name: 'formulas', path: '/formulas', size: desk },
   { name: 'table', path: '/table', size: desk },
+  {
+    name: 'table-matrix',
+    path: '/table',
+    size: desk,
+    act: (page) => page.getByRole('tab', { name: 'Who can eat what' }).click(),
+  },
+  { name: 'table-pots', path: '/table', size: desk, act: pots },
+  { name: 'card', path: '/card', size: desk },
   { name: 'larder', path: '/larder', size: desk },
+  { name: 'larder-label', path: '/larder', size: desk, act: label },
 ];
 
 const browser = await chromium.launch({

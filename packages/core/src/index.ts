@@ -42,6 +42,7 @@ export {
 export { applyStep, type FormulaStep, linesByRole, type StepOutcome } from './formula/step.js';
 export type { Eater } from './household/eater.js';
 export { type CrossReactionRow, crossReactions } from './allergen/knowledge/cross-reactions.params.js';
+export type { ListedIngredient } from './allergen/label/ingredient-list.js';
 export {
   allergensOfLabel,
   type FindingKind,
@@ -65,6 +66,8 @@ export {
 } from './household/course-of-cooking.js';
 export { cliniciansQuestions } from './household/cross-reaction.js';
 export { type Rule, ruleNames, rules } from './household/rule.params.js';
+export { type Caution, cautionsOf } from './handbook/cautions.js';
+export { whatItKnows } from './handbook/cautions.params.js';
 export { servedOfRecipe } from './household/served-of-recipe.js';
 export { LABEL_LASTS_DAYS, packLabel } from './household/pack-label.js';
 export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need.js';

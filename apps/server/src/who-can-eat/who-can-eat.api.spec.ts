@@ -137,3 +137,15 @@ test('a book is no label, and neither is nothing; markup and control characters 
   const { body } = (await server.ask().post('/api/labels/read').send({ text: '<script>alert(1)</script>\u0000\u0007 <b>milk</b>' }).expect(200)) as { body: { contains: string[] } }; // prettier-ignore
   expect(body.contains).toEqual(['milk']);
 });
+
+test('a sauce inside a dish is judged through it', async () => {
+  const formulas = (await server.ask().get('/api/formulas?search=flatbread')).body as { id: string }[];
+  const lines = [
+    { ingredient: 'potato', amount: 300, unit: 'g' },
+    { ingredient: `formula:${formulas[0]?.id}`, amount: 200, unit: 'g' },
+  ];
+  const answer = await server.ask().post('/api/who-can-eat').send({ lines, eaters: [{ needs: [allergy('barley')] }] }).expect(200); // prettier-ignore
+  const [person] = (answer.body as WhoCanEatResponse).people;
+  expect(person?.verdict).toBe('does-not');
+  expect(person?.reasons[0]?.chain.slice(0, 2)).toEqual(['Flatbread melt', 'Light miso, barley']);
+});

@@ -19,6 +19,7 @@ import {
   predictMixture,
   type Process,
   type RecipeLine,
+  type ServedLine,
   servedOfRecipe,
   uncooked,
   whoCanEat,
@@ -33,6 +34,13 @@ import { invalidInput } from '../platform/failure.js';
 
 const CAUTION =
   'Checked against the ingredients’ tables and the labels that were typed in, never against the packs themselves. It is no medical advice: read every label, ask the maker about traces, and a clinician about severe allergies.';
+
+/** "formula:<id>" as an ingredient is a sauce inside a dish. */
+const FORMULA_PREFIX = 'formula:';
+
+function partedBy<T>(list: readonly T[], test: (entry: T) => boolean): readonly [readonly T[], readonly T[]] {
+  return [list.filter(test), list.filter((entry) => !test(entry))];
+}
 
 type JudgedLine = Pick<PotLineInput, 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage'>;
 
@@ -56,7 +64,13 @@ export class WhoCanEatService {
   async run(request: WhoCanEatRequest): Promise<WhoCanEatResponse> {
     this.checkChoice(request);
     const pot = await this.potOf(request);
-    const served = servedOfRecipe(this.recipeOf(pot), pot.portions, await this.packLabels());
+    const labels = await this.packLabels();
+    const [inside, plain] = partedBy(pot.lines, ({ ingredient }) => ingredient.startsWith(FORMULA_PREFIX));
+    const own = servedOfRecipe(this.recipeOf({ ...pot, lines: plain }), pot.portions, labels);
+    const served = {
+      ...own,
+      lines: [...own.lines, ...(await Promise.all(inside.map((line) => this.formulaInside(line, labels))))],
+    };
     const people = (await this.peopleOf(request)).map((eater) => viewOf(eater, whoCanEat(eater, served)));
     return { people, caution: CAUTION };
   }
@@ -78,6 +92,17 @@ export class WhoCanEatService {
       process: { ...uncooked, ...formula.process },
       portions: portions ?? formula.portions,
     };
+  }
+
+  /** A formula that stands in the pot as an ingredient: its own lines are judged through it. */
+  private async formulaInside(
+    { ingredient }: JudgedLine,
+    labels: ReadonlyMap<string, PackLabel>,
+  ): Promise<ServedLine> {
+    const pot = await this.potOf({ formulaId: ingredient.slice(FORMULA_PREFIX.length) });
+    const { name } = await this.formulas.read(ingredient.slice(FORMULA_PREFIX.length));
+    const { lines } = servedOfRecipe(this.recipeOf(pot), pot.portions, labels);
+    return { id: ingredient, ingredient: undefined, named: name, inside: lines };
   }
 
   private recipeOf({ lines, process }: PotToJudge) {

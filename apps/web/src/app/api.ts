@@ -1,4 +1,11 @@
-import type { EaterView, FormulaSummary, FormulaView, OwnIngredientView, Problem } from '@alterum/contract';
+import type {
+  EaterView,
+  FormulaSummary,
+  FormulaView,
+  OwnIngredientView,
+  PackLabelView,
+  Problem,
+} from '@alterum/contract';
 
 /** The server answered with a problem document. */
 export class ApiProblem extends Error {
@@ -49,6 +56,10 @@ export const api = {
   duplicateFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/duplicate`),
   deleteFormula: (id: string) => call<undefined>('DELETE', `/formulas/${id}`),
   restoreFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/restore`),
+  packLabels: () => call<PackLabelView[]>('GET', '/labels'),
+  keepLabel: (ingredient: string, text: string) =>
+    call<PackLabelView>('PUT', `/labels/${ingredient}`, { text }),
+  forgetLabel: (ingredient: string) => call<undefined>('DELETE', `/labels/${ingredient}`),
   ownIngredients: () => call<OwnIngredientView[]>('GET', '/own-ingredients'),
   createOwnIngredient: (body: Body) => call<OwnIngredientView>('POST', '/own-ingredients', body),
   updateOwnIngredient: (id: string, body: Body) =>

@@ -1,18 +1,30 @@
-import type { OwnIngredientView } from '@alterum/contract';
+import type { OwnIngredientView, PackLabelView } from '@alterum/contract';
 import { ingredientOfOwn } from '@alterum/contract/wire';
-import { type Ingredient, ingredientById, larderTable } from '@alterum/core';
+import { type Ingredient, ingredientById, larderTable, type PackLabel, packLabel } from '@alterum/core';
 import { api } from './api';
 
 let own: readonly Ingredient[] = [];
 let byId: ReadonlyMap<string, Ingredient> = new Map();
+let labels: ReadonlyMap<string, PackLabel> = new Map();
 
-/** Fetches the household's own ingredients; until then, and without a server, the larder's rows are all there is. */
-export async function loadOwnIngredients(): Promise<readonly OwnIngredientView[]> {
-  const views = await api.ownIngredients();
+/** What the household adds to the larder that ships with the app. */
+export interface HouseLarder {
+  readonly own: readonly OwnIngredientView[];
+  readonly labels: readonly PackLabelView[];
+}
+
+/** Fetches the household's own ingredients and labels; until then the larder's rows are all there is. */
+export async function loadHouseLarder(): Promise<HouseLarder> {
+  const [views, read] = await Promise.all([api.ownIngredients(), api.packLabels()]);
   own = views.map(ingredientOfOwn);
   byId = new Map(own.map((ingredient) => [ingredient.id, ingredient]));
-  return views;
+  const now = Date.now();
+  labels = new Map(read.map((label) => [label.ingredient, packLabel(label, now)]));
+  return { own: views, labels: read };
 }
+
+/** Labels of the packs in this house, by ingredient: they outrank the generic tables. */
+export const packLabels = (): ReadonlyMap<string, PackLabel> => labels;
 
 export const findIngredient = (id: string): Ingredient | undefined => ingredientById(id) ?? byId.get(id);
 

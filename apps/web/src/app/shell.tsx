@@ -69,7 +69,7 @@ export function Shell() {
       >
         Skip to the content
       </a>
-      <header className="flex h-12 items-stretch gap-2 bg-rim px-3 text-on-rim sm:gap-5 sm:px-5">
+      <header className="flex h-12 print:hidden items-stretch gap-2 bg-rim px-3 text-on-rim sm:gap-5 sm:px-5">
         <span className="hidden items-center font-display text-2xl font-extrabold tracking-tight sm:flex">
           alterum
         </span>

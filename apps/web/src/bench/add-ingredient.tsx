@@ -3,6 +3,7 @@ import { Command } from 'cmdk';
 import { memo, useState } from 'react';
 import { wholeLarder } from '../app/house-larder';
 import { take } from './bench-store';
+import { effectOf } from './effect-on-people';
 import { ADD_INGREDIENT, focusAmountSoon } from './focus';
 
 /** What a cook would start with, g; the figure is meant to be changed at once. */
@@ -70,7 +71,9 @@ export const AddIngredient = memo(function AddIngredient() {
             className="flex min-h-8 items-center justify-between gap-3 rounded-md px-2 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim"
           >
             <span className="truncate">{ingredient.name}</span>
-            <span className="whitespace-nowrap text-[13px] opacity-80">{ingredient.shelf}</span>
+            <span className="truncate text-[13px]">
+              {effectOf(ingredient) || <span className="opacity-80">{ingredient.shelf}</span>}
+            </span>
           </Command.Item>
         ))}
       </Command.List>

@@ -2,7 +2,7 @@ import type { EaterView } from '@alterum/contract';
 import { useEffect } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { api } from '../app/api';
-import { loadOwnIngredients } from '../app/house-larder';
+import { loadHouseLarder } from '../app/house-larder';
 import { rememberOpened } from '../app/last-opened';
 import { isTyping } from '../app/typing';
 import { flush, openFormula, startAutosave } from './autosave';
@@ -15,6 +15,7 @@ import { PeopleStrip } from './people-strip';
 import { ProcessStrip } from './process-strip';
 import { RailsPanel } from './rails-panel';
 import { setSaving } from './saving';
+import { setTonight } from './tonight';
 import { TablePanel } from './table-panel';
 import { TitleRow } from './title-row';
 
@@ -26,7 +27,8 @@ interface BenchData {
 export async function loader({ params }: LoaderFunctionArgs): Promise<BenchData> {
   const id = params['id'] ?? '';
   await flush();
-  const [view, eaters] = await Promise.all([api.formula(id), api.eaters(), loadOwnIngredients()]);
+  const [view, eaters] = await Promise.all([api.formula(id), api.eaters(), loadHouseLarder()]);
+  setTonight(eaters.filter((eater) => eater.eatsTonight));
   await openFormula(view);
   rememberOpened(id);
   return { id, eaters };

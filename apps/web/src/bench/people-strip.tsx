@@ -1,18 +1,15 @@
 import type { EaterView } from '@alterum/contract';
 import { type EaterVerdict, type Verdict, whoCanEat } from '@alterum/core';
 import { Ban, Check, CircleHelp } from 'lucide-react';
-import { memo, useDeferredValue, useMemo } from 'react';
+import { lazy, memo, Suspense, useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import { PopoverOnDemand } from '../ui/on-demand';
-import { useFormula, usePrediction } from './bench-store';
+import { useBenchPart, useFormula } from './bench-store';
 import { needText } from './need-text';
+import { verdictWords } from './verdict-words';
 import { servedOf } from './served';
 
-const verdictWords: Readonly<Record<Verdict, string>> = {
-  fits: 'nothing found against it',
-  ask: 'ask',
-  'does-not': 'cannot eat',
-};
+const Reasons = lazy(() => import('./reasons'));
 
 function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
   const size = 24;
@@ -44,34 +41,6 @@ const verdictInk: Readonly<Record<Verdict, string>> = {
 interface PersonProps {
   readonly eater: EaterView;
   readonly result: EaterVerdict;
-}
-
-function Reasons({ eater, result }: PersonProps) {
-  return (
-    <>
-      <h3 className="text-base">
-        {eater.name}: {verdictWords[result.verdict]}
-      </h3>
-      <ul className="my-2 space-y-1.5 text-sm">
-        {result.findings.map((finding, i) => (
-          <li key={i} className={finding.verdict === 'does-not' ? 'text-no' : 'text-ask'}>
-            <b>{finding.verdict === 'does-not' ? 'cannot' : 'ask'}:</b> {finding.reason}
-          </li>
-        ))}
-      </ul>
-      <p className="text-sm text-soft">
-        {result.checked === 0
-          ? 'No needs are entered, so nothing was checked.'
-          : `${result.checked} ${result.checked === 1 ? 'need was' : 'needs were'} checked against the ingredients’ tables, not against the packs in this kitchen.`}{' '}
-        Read the labels; for severe allergies ask a clinician, and the maker about traces.
-      </p>
-      <p className="mt-2 text-sm">
-        <Link className="font-semibold text-rim underline" to="/table">
-          Change the needs at the Table
-        </Link>
-      </p>
-    </>
-  );
 }
 
 const Person = memo(function Person({ eater, result }: PersonProps) {
@@ -106,7 +75,11 @@ const Person = memo(function Person({ eater, result }: PersonProps) {
     <PopoverOnDemand
       trigger={trigger}
       label={`${eater.name} and this formula`}
-      content={() => <Reasons eater={eater} result={result} />}
+      content={() => (
+        <Suspense fallback={<p>Looking …</p>}>
+          <Reasons eater={eater} result={result} />
+        </Suspense>
+      )}
     />
   );
 });
@@ -114,12 +87,12 @@ const Person = memo(function Person({ eater, result }: PersonProps) {
 /** Everybody who eats tonight: fits, ask or cannot, with the line and the reason. */
 export const PeopleStrip = memo(function PeopleStrip({ eaters }: { readonly eaters: readonly EaterView[] }) {
   const formula = useDeferredValue(useFormula());
-  const prediction = useDeferredValue(usePrediction());
+  const outcome = useDeferredValue(useBenchPart((bench) => bench.outcome));
   const tonight = useMemo(() => eaters.filter((eater) => eater.eatsTonight), [eaters]);
   const results = useMemo(() => {
-    const served = servedOf(formula, prediction);
+    const served = servedOf(formula, outcome);
     return tonight.map((eater) => whoCanEat(eater, served));
-  }, [tonight, formula, prediction]);
+  }, [tonight, formula, outcome]);
   if (tonight.length === 0)
     return (
       <p className="plate px-3 py-2">

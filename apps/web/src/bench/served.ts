@@ -1,18 +1,37 @@
-import { type Formula, type PointPrediction, type Served } from '@alterum/core';
-import { findIngredient } from '../app/house-larder';
+import {
+  type Formula,
+  type LineProblem,
+  type PointPrediction,
+  type Recipe,
+  type Served,
+  servedOfRecipe,
+} from '@alterum/core';
+import { findIngredient, packLabels } from '../app/house-larder';
 
-/** A formula as the people at the table meet it: its lines, and the salt in one portion. */
+/** What is known of a formula as computed. */
+export interface ComputedFormula {
+  readonly recipe: Recipe;
+  readonly lineIds: readonly string[];
+  readonly problems: readonly LineProblem[];
+  readonly prediction: PointPrediction;
+}
+
+/** A formula as the people at the table meet it; a line that could not be computed is there too, so that it is asked about. */
 export function servedOf(
   { lines, portions }: Pick<Formula, 'lines' | 'portions'>,
-  { salt, massG }: Pick<PointPrediction, 'salt' | 'massG'>,
+  computed: ComputedFormula,
 ): Served {
-  const perPortion = massG / 100 / portions;
+  const served = servedOfRecipe(computed, portions, packLabels(), computed.lineIds);
+  const missing = lines.filter((line) => computed.problems.some((problem) => problem.line === line.id));
   return {
-    lines: lines.map((line) => ({
-      id: line.id,
-      ingredient: findIngredient(line.ingredient),
-      named: line.ingredient,
-    })),
-    saltPerPortion: { mid: salt.mid * perPortion, high: salt.high * perPortion },
+    ...served,
+    lines: [
+      ...served.lines,
+      ...missing.map((line) => ({
+        id: line.id,
+        ingredient: findIngredient(line.ingredient),
+        named: line.ingredient,
+      })),
+    ],
   };
 }

@@ -1,14 +1,16 @@
 import { families, familyNames, type Family } from '@alterum/core';
-import { Ellipsis, Redo2, Undo2 } from 'lucide-react';
+import { Ellipsis, Redo2, TriangleAlert, Undo2 } from 'lucide-react';
 import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { MenuOnDemand } from '../ui/on-demand';
+import { MenuOnDemand, PopoverOnDemand } from '../ui/on-demand';
 import { ScrubNumber } from '../ui/scrub-number';
 import { redoOnBench, take, undoOnBench, useBenchPart } from './bench-store';
 import { Bowl } from './bowl';
+import { FirstRun } from './first-run';
 import { NAME } from './focus';
 
+const CautionsCard = lazy(() => import('./cautions-card'));
 const FormulaMenu = lazy(() => import('./formula-menu'));
 
 const LONGEST_NAME = 120;
@@ -50,6 +52,24 @@ function MoreButton({ id }: { readonly id: string }) {
       content={() => (
         <Suspense fallback={null}>
           <FormulaMenu id={id} />
+        </Suspense>
+      )}
+    />
+  );
+}
+
+function CautionsButton() {
+  return (
+    <PopoverOnDemand
+      label="Cautions for this formula"
+      trigger={
+        <Button aria-label="Cautions">
+          <TriangleAlert size={18} aria-hidden />
+        </Button>
+      }
+      content={() => (
+        <Suspense fallback={<p>Looking …</p>}>
+          <CautionsCard />
         </Suspense>
       )}
     />
@@ -98,7 +118,9 @@ export const TitleRow = memo(function TitleRow() {
           <span>portions</span>
         </div>
       </div>
+      <FirstRun />
       <div className="flex gap-2">
+        <CautionsButton />
         <Button onClick={undoOnBench} disabled={!undoable} aria-label="Undo" aria-keyshortcuts="Control+Z">
           <Undo2 size={18} aria-hidden />
         </Button>

@@ -12,6 +12,7 @@ import {
   useSearchParams,
 } from 'react-router';
 import { api } from '../app/api';
+import { loadHouseLarder } from '../app/house-larder';
 import { outcomeOf } from '../bench/bench-store';
 import { Bowl } from '../bench/bowl';
 import { servedOf } from '../bench/served';
@@ -29,6 +30,7 @@ export async function loader({ request }: LoaderFunctionArgs): Promise<FormulasD
   const [summaries, eaters] = await Promise.all([
     search ? api.searchFormulas(search) : api.formulas(),
     api.eaters(),
+    loadHouseLarder(),
   ]);
   const views = await Promise.all(summaries.map(({ id }) => api.formula(id)));
   return { summaries, views, eaters };
@@ -45,8 +47,9 @@ const marks: Readonly<
 
 function judge(view: FormulaView, eaters: readonly EaterView[]) {
   const formula = formulaOfContent(view);
-  const { prediction } = outcomeOf(formula);
-  const served = servedOf(formula, prediction);
+  const outcome = outcomeOf(formula);
+  const { prediction } = outcome;
+  const served = servedOf(formula, outcome);
   return {
     prediction,
     people: eaters

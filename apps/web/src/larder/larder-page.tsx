@@ -1,26 +1,30 @@
 import type { OwnIngredientView } from '@alterum/contract';
 import { isOwn, searchIngredients } from '@alterum/core';
-import { Pencil, Plus, Trash2 } from 'lucide-react';
+import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useLoaderData, useRevalidator } from 'react-router';
 import { api } from '../app/api';
-import { loadOwnIngredients, wholeLarder } from '../app/house-larder';
+import { type HouseLarder, loadHouseLarder, wholeLarder } from '../app/house-larder';
 import { sayFailure, useNotices } from '../app/notices';
 import { Button } from '../ui/button';
 import { IngredientCard } from './ingredient-card';
-import { OwnIngredientForm } from './own-ingredient-form';
+import { LabelDialog } from './label-dialog';
+import { OwnIngredientForm, type Prefilled } from './own-ingredient-form';
+import { PackLabelNote } from './pack-label-note';
 
-export const loader = (): Promise<readonly OwnIngredientView[]> => loadOwnIngredients();
+export const loader = (): Promise<HouseLarder> => loadHouseLarder();
 
 /** What the house can cook with and what it is made of. */
 export function Component() {
-  const own = useLoaderData<readonly OwnIngredientView[]>();
+  const { own, labels } = useLoaderData<HouseLarder>();
   const { revalidate } = useRevalidator();
   const show = useNotices((state) => state.show);
   const [text, setText] = useState('');
   const found = searchIngredients(wholeLarder(), text);
   const [chosenId, choose] = useState<string>();
   const [editing, setEditing] = useState<OwnIngredientView | 'new'>();
+  const [reading, setReading] = useState<string>();
+  const [prefilled, prefill] = useState<Prefilled>();
   const chosen = found.find((ingredient) => ingredient.id === chosenId) ?? found[0];
   const chosenOwn = own.find(({ id }) => id === chosen?.id);
   useEffect(() => {
@@ -39,6 +43,9 @@ export function Component() {
           <h1 className="mr-auto text-2xl">Larder</h1>
           <Button onClick={() => setEditing('new')}>
             <Plus size={16} aria-hidden /> Own ingredient
+          </Button>
+          <Button onClick={() => setReading('new')}>
+            <ScanText size={16} aria-hidden /> Read a label
           </Button>
           <input
             type="search"
@@ -78,6 +85,11 @@ export function Component() {
       </div>
       {chosen && (
         <IngredientCard ingredient={chosen}>
+          <PackLabelNote
+            label={labels.find(({ ingredient }) => ingredient === chosen.id)}
+            read={() => setReading(chosen.id)}
+            changed={() => void revalidate()}
+          />
           {chosenOwn && (
             <div className="mt-2 flex gap-2">
               <Button onClick={() => setEditing(chosenOwn)}>
@@ -90,12 +102,32 @@ export function Component() {
           )}
         </IngredientCard>
       )}
+      {reading && (
+        <LabelDialog
+          ingredient={chosen?.id === reading ? chosen : undefined}
+          close={() => setReading(undefined)}
+          kept={() => {
+            setReading(undefined);
+            void revalidate();
+          }}
+          writeDown={(given) => {
+            setReading(undefined);
+            prefill(given);
+            setEditing('new');
+          }}
+        />
+      )}
       {editing && (
         <OwnIngredientForm
           own={editing === 'new' ? undefined : editing}
-          close={() => setEditing(undefined)}
+          prefilled={editing === 'new' ? prefilled : undefined}
+          close={() => {
+            setEditing(undefined);
+            prefill(undefined);
+          }}
           saved={(id) => {
             setEditing(undefined);
+            prefill(undefined);
             setText('');
             void Promise.resolve(revalidate()).then(() => choose(id));
           }}

@@ -6,9 +6,15 @@ import { api, ApiProblem } from '../app/api';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 
+/** What a read label gives the form to start from. */
+export type Prefilled = Pick<OwnIngredientBody, 'contains' | 'askFor'> & {
+  readonly label?: OwnIngredientBody['label'];
+};
+
 interface OwnIngredientFormProps {
   /** Absent for a new one. */
   readonly own: OwnIngredientView | undefined;
+  readonly prefilled: Prefilled | undefined;
   readonly close: () => void;
   readonly saved: (id: string) => void;
 }
@@ -50,12 +56,12 @@ const known: readonly AllergenId[] = [
 ];
 
 /** Writes an ingredient down from the nutrition table of its pack; the engine takes the rest from the nearest kind. */
-export function OwnIngredientForm({ own, close, saved }: OwnIngredientFormProps) {
+export function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredientFormProps) {
   const [failure, setFailure] = useState<string>();
   const form = useForm<OwnIngredientBody>({
     defaultValues: own
       ? ({ ...own, like: own.like ?? '', density: own.density ?? undefined, pricePerKg: own.pricePerKg ?? undefined, contains: [...own.contains], askFor: [...own.askFor] } as unknown as OwnIngredientBody)
-      : { name: '', like: '', label: { perG: 100 }, contains: [], askFor: [] },
+      : { name: '', like: '', label: { perG: 100, ...prefilled?.label }, contains: prefilled?.contains ?? [], askFor: prefilled?.askFor ?? [] },
   }); // prettier-ignore
   const { errors, isSubmitting } = form.formState;
   const place = (field: string, message: string) =>

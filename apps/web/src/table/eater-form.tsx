@@ -20,11 +20,11 @@ const resolver = classValidatorResolver(EaterBody);
 
 /** Only the fields that belong to a need's kind are sent. */
 function cleaned(need: NeedInput): NeedInput {
-  if (need.kind === 'salt-limit')
-    return {
-      kind: need.kind,
-      ...(need.gramsPerPortion === undefined ? {} : { gramsPerPortion: need.gramsPerPortion }),
-    };
+  const limit = need.gramsPerPortion === undefined ? {} : { gramsPerPortion: need.gramsPerPortion };
+  if (need.kind === 'salt-limit') return { kind: need.kind, ...limit };
+  if (need.kind === 'compound')
+    return { kind: need.kind, ...(need.compound ? { compound: need.compound } : {}), ...limit };
+  if (need.kind === 'rule') return { kind: need.kind, ...(need.rule ? { rule: need.rule } : {}) };
   const strictness = need.strictness ?? 'allergy';
   if (need.kind === 'ingredient')
     return { kind: need.kind, strictness, ...(need.ingredient ? { ingredient: need.ingredient } : {}) };
@@ -44,6 +44,7 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
     defaultValues: {
       name: eater?.name ?? '',
       eatsTonight: eater?.eatsTonight ?? true,
+      guest: eater?.guest ?? false,
       needs: (eater?.needs ?? []).map((need) => ({ ...need })),
     },
   });
@@ -80,6 +81,10 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
             </span>
           )}
         </label>
+        <label className="flex min-h-8 items-center gap-2 pb-2">
+          <input type="checkbox" className="size-5 accent-(--rim)" {...form.register('guest')} /> a guest for
+          one evening
+        </label>
         <h3 className="text-base">Needs</h3>
         <ul>
           {fields.map((entry, index) => (
@@ -112,6 +117,12 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
           </Button>
           <Button onClick={() => append({ kind: 'salt-limit', gramsPerPortion: 1.5 })}>
             <Plus size={16} aria-hidden /> Salt limit
+          </Button>
+          <Button onClick={() => append({ kind: 'rule', rule: 'no-added-oil' })}>
+            <Plus size={16} aria-hidden /> Rule
+          </Button>
+          <Button onClick={() => append({ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 })}>
+            <Plus size={16} aria-hidden /> Threshold
           </Button>
         </div>
         {failure && (

@@ -1,5 +1,13 @@
 import type { EaterBody } from '@alterum/contract';
-import { larderTable, strictnesses, strictnessNames } from '@alterum/core';
+import {
+  compoundNames,
+  compounds,
+  larderTable,
+  ruleNames,
+  rules,
+  strictnesses,
+  strictnessNames,
+} from '@alterum/core';
 import { Trash2 } from 'lucide-react';
 import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
 import { useWatch } from 'react-hook-form';
@@ -74,20 +82,43 @@ export function NeedFields({ index, law, control, register, errors, remove }: Ne
             <Strictness index={index} register={register} />
           </>
         )}
-        {kind === 'salt-limit' && (
+        {kind === 'rule' && (
+          <select aria-label="Rule" {...register(`needs.${index}.rule`)} className={`${field} flex-1`}>
+            {rules.map((rule) => (
+              <option key={rule} value={rule}>
+                {ruleNames[rule]}
+              </option>
+            ))}
+          </select>
+        )}
+        {(kind === 'salt-limit' || kind === 'compound') && (
           <label className="flex flex-1 items-center gap-2">
             At most
             <input
               type="number"
-              step="0.1"
+              step="0.05"
               inputMode="decimal"
-              aria-label="Salt limit"
+              aria-label={kind === 'compound' ? 'Limit' : 'Salt limit'}
               {...register(`needs.${index}.gramsPerPortion`, {
                 setValueAs: (text: string | number) => (text === '' ? undefined : Number(text)),
               })}
               className={`${field} w-20`}
             />
-            g salt a portion
+            {kind === 'compound' ? (
+              <>
+                g{' '}
+                <select aria-label="Compound" {...register(`needs.${index}.compound`)} className={field}>
+                  {compounds.map((compound) => (
+                    <option key={compound} value={compound}>
+                      {compoundNames[compound]}
+                    </option>
+                  ))}
+                </select>{' '}
+                a portion
+              </>
+            ) : (
+              'g salt a portion'
+            )}
           </label>
         )}
         <Button look="bare" aria-label={`Remove need ${index + 1}`} onClick={remove}>

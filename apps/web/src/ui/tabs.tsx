@@ -14,19 +14,22 @@ export function Tabs({
   tabs,
 }: {
   readonly label: string;
-  readonly title: ReactNode;
+  /** Beside the tabs; absent lets them stand at the left, larger, as the faces of a whole page. */
+  readonly title?: ReactNode;
   readonly tabs: readonly Tab[];
 }) {
   return (
     <Radix.Root defaultValue={tabs[0]?.id ?? ''}>
-      <div className="flex flex-wrap items-baseline justify-between gap-x-3">
+      <div
+        className={`flex flex-wrap items-baseline gap-x-3 ${title === undefined ? 'border-b-2 border-hair' : 'justify-between'}`}
+      >
         {title}
         <Radix.List aria-label={label} className="flex gap-1">
           {tabs.map((tab) => (
             <Radix.Trigger
               key={tab.id}
               value={tab.id}
-              className="tap-coarse min-h-7 rounded-md border-b-3 border-transparent px-1.5 text-[13.5px] font-semibold text-soft hover:text-ink data-[state=active]:border-yolk data-[state=active]:text-ink"
+              className={`tap-coarse rounded-md border-b-3 border-transparent font-semibold text-soft hover:text-ink data-[state=active]:border-yolk data-[state=active]:text-ink ${title === undefined ? 'min-h-9 px-2.5' : 'min-h-7 px-1.5 text-[13.5px]'}`}
             >
               {tab.name}
             </Radix.Trigger>
@@ -34,7 +37,7 @@ export function Tabs({
         </Radix.List>
       </div>
       {tabs.map((tab) => (
-        <Radix.Content key={tab.id} value={tab.id} className="pt-1">
+        <Radix.Content key={tab.id} value={tab.id} className={title === undefined ? 'pt-3' : 'pt-1'}>
           {tab.content()}
         </Radix.Content>
       ))}

@@ -1,5 +1,5 @@
 import type { Eater } from './eater.js';
-import { type Contact, type EaterVerdict, type ServedLine, whoCanEat } from './who-can-eat.js';
+import { type Contact, type EaterVerdict, type Served, type ServedLine, whoCanEat } from './who-can-eat.js';
 
 /** Things that go from one pot to the next. */
 export const tools = ['jar', 'pot', 'spoon', 'frying fat'] as const;
@@ -10,6 +10,9 @@ export interface Pot {
   readonly id: string;
   readonly name: string;
   readonly lines: readonly ServedLine[];
+  /** What was predicted of it, where it was. */
+  readonly saltPerPortion?: Served['saltPerPortion'];
+  readonly pungent?: number;
   readonly tools: readonly Tool[];
   /** The tools are washed before it; frying fat cannot be washed. */
   readonly washedBefore: boolean;
@@ -39,6 +42,12 @@ export function contactsOf(pots: readonly Pot[], at: number): readonly Contact[]
   });
 }
 
+const predictedOf = ({ lines, saltPerPortion, pungent }: Pot): Served => ({
+  lines,
+  ...(saltPerPortion ? { saltPerPortion } : {}),
+  ...(pungent === undefined ? {} : { pungent }),
+});
+
 /** Who can eat which pot, given the order of work and what is shared. */
 export const judgePots = (pots: readonly Pot[], eaters: readonly Eater[]): readonly PotVerdict[] =>
   pots.map((pot, at) => {
@@ -46,7 +55,7 @@ export const judgePots = (pots: readonly Pot[], eaters: readonly Eater[]): reado
     return {
       pot: pot.id,
       contacts,
-      people: eaters.map((eater) => whoCanEat(eater, { lines: pot.lines, contacts })),
+      people: eaters.map((eater) => whoCanEat(eater, { ...predictedOf(pot), contacts })),
     };
   });
 

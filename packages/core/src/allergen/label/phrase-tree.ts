@@ -25,27 +25,22 @@ export class PhraseTree<T> {
     node.values.push(value);
   }
 
-  /** @param joined whether the word at a place may continue a phrase begun before it */
-  longestAt(
-    words: readonly Word[],
-    at: number,
-    joined: (place: number) => boolean,
-  ): PhraseMatch<T> | undefined {
+  /** @param over whether a phrase may go on over a comma or a colon */
+  longestAt(words: readonly Word[], at: number, over: boolean): PhraseMatch<T> | undefined {
     let node = this.root,
-      found: PhraseMatch<T> | undefined;
+      values: readonly T[] | undefined,
+      length = 0;
     for (let i = at; i < words.length; i++) {
-      if (i > at && !joined(i)) break;
       const word = words[i];
-      const next = word && node.next.get(word.stem);
+      if (!word || (i > at && word.gap !== 'none' && !(over && word.gap === 'phrase'))) break;
+      const next = node.next.get(word.stem);
       if (!next) break;
       node = next;
-      if (node.values.length > 0) found = { values: node.values, length: i - at + 1 };
+      if (node.values.length > 0) {
+        values = node.values;
+        length = i - at + 1;
+      }
     }
-    return found;
-  }
-
-  /** Whether any phrase begins with this word. */
-  begins(stem: string): boolean {
-    return this.root.next.has(stem);
+    return values && { values, length };
   }
 }

@@ -1,6 +1,7 @@
 import type { NutritionLabel } from '../../larder/own/label-composition.js';
 import type { AllergenId } from '../allergen.js';
 import { plainWords } from './food-words.params.js';
+import { ingredientList, type ListedIngredient } from './ingredient-list.js';
 import { englishLexicon, misleadingNames, type WordKind } from './lexicon.params.js';
 import { NearWords } from './near-word.js';
 import { readNutrition } from './nutrition-table.js';
@@ -42,6 +43,8 @@ export interface ReadLabel {
   readonly notes: readonly LabelNote[];
   readonly unrecognised: readonly Unrecognised[];
   readonly nutrition: NutritionLabel | undefined;
+  /** The list with shares and nested brackets; empty where there is none. */
+  readonly ingredients: readonly ListedIngredient[];
 }
 
 interface Meaning {
@@ -78,11 +81,19 @@ const BOLD = /(?:\*\*|<b>|<strong>|__)$/i,
   TAG_END = 62,
   UNDERLINE = 95;
 
-const isMostlyCapitals = (text: string): boolean => {
-  const sample = text.slice(0, 5000);
-  const letters = sample.replace(/[^\p{L}]/gu, '');
-  return letters.length > 0 && letters.replace(/\p{Ll}/gu, '').length / letters.length > ALL_CAPITALS;
-};
+/** Characters looked at to see how a label is set. */
+const SAMPLE = 200;
+
+function isMostlyCapitals(text: string): boolean {
+  let capitals = 0,
+    small = 0;
+  for (let i = 0; i < text.length && i < SAMPLE; i++) {
+    const code = text.charCodeAt(i);
+    if (code >= 65 && code <= 90) capitals++;
+    else if (code >= 97 && code <= 122) small++;
+  }
+  return capitals > ALL_CAPITALS * (capitals + small) && capitals > 0;
+}
 
 /** Reads one text; holds its place and the statement it is in. */
 class Reading {
@@ -104,13 +115,6 @@ class Reading {
     while (at < this.words.length) at += this.step(at);
   }
 
-  private readonly joined = (place: number): boolean => this.words[place]?.gap === 'none';
-  /** "Allergens: milk" and "contains: milk" go on over their colon. */
-  private readonly joinedStatement = (place: number): boolean => {
-    const gap = this.words[place]?.gap;
-    return gap === 'none' || gap === 'phrase';
-  };
-
   private step(at: number): number {
     const word = this.words[at];
     if (!word) return 1;
@@ -118,20 +122,17 @@ class Reading {
       this.mode = 'contains';
       this.stated = false;
     }
-    if (statements.begins(word.stem)) {
-      const statement = statements.longestAt(this.words, at, this.joinedStatement);
-      const kind = statement?.values[0];
-      if (statement && kind) {
-        this.mode = kind;
-        this.stated = true;
-        if (kind === 'free-from')
-          this.note(at, statement.length, 'claim', 'a claim of the maker, not a finding');
-        return statement.length;
-      }
+    // "Allergens: milk" and "contains: milk" go on over their colon.
+    const statement = statements.longestAt(this.words, at, true);
+    const kind = statement?.values[0];
+    if (statement && kind) {
+      this.mode = kind;
+      this.stated = true;
+      if (kind === 'free-from')
+        this.note(at, statement.length, 'claim', 'a claim of the maker, not a finding');
+      return statement.length;
     }
-    const match = dictionary.begins(word.stem)
-      ? dictionary.longestAt(this.words, at, this.joined)
-      : undefined;
+    const match = dictionary.longestAt(this.words, at, false);
     if (match) return this.take(at, match.length, match.values);
     return this.meetUnknown(at, word);
   }
@@ -171,16 +172,16 @@ class Reading {
   private meetUnknown(at: number, word: Word): number {
     const { stem } = word;
     if (
+      plainStems.has(stem) ||
+      stem.length < 2 ||
       UNIT.test(stem) ||
       NUMERIC.test(stem) ||
-      stem.length < 2 ||
-      plainStems.has(stem) ||
       ADDITIVE.test(stem)
     )
       return 1;
     const meant = near.nearest(stem);
     if (meant !== undefined) {
-      const meanings = dictionary.longestAt([{ ...word, stem: meant }], 0, this.joined)?.values ?? [];
+      const meanings = dictionary.longestAt([{ ...word, stem: meant }], 0, false)?.values ?? [];
       for (const meaning of meanings) if (meaning.kind !== 'misleading') this.find(at, 1, meaning, meant);
       if (meanings.length > 0) return 1;
     }
@@ -203,16 +204,23 @@ class Reading {
   }
 
   private placeOf(at: number, length: number): { readonly start: number; readonly end: number } {
-    return { start: this.words[at]?.start ?? 0, end: this.words[at + length - 1]?.end ?? 0 };
+    const start = this.words[at]?.start ?? 0,
+      end = this.words[at + length - 1]?.end ?? 0;
+    // "lecithin (soya)": a bracket opened inside is closed inside.
+    const open = this.text[end] === ')' && this.text.slice(start, end).includes('(');
+    return { start, end: open ? end + 1 : end };
   }
 
   private note(at: number, length: number, kind: LabelNote['kind'], text: string): void {
-    this.notes.push({ ...this.placeOf(at, length), kind, text });
+    const { start, end } = this.placeOf(at, length);
+    this.notes.push({ start, end, kind, text });
   }
 
   private emphasised(start: number, end: number): boolean {
     const text = this.text.slice(start, end);
-    if (/(?:\*\*|<b>|<strong>|__)\s*$/i.test(this.text.slice(Math.max(0, start - 9), start))) return true;
+    const mark = this.text.charCodeAt(start - 1);
+    const marked = mark === STAR || mark === TAG_END || mark === UNDERLINE;
+    if (marked && BOLD.test(this.text.slice(Math.max(0, start - 9), start))) return true;
     return (
       this.capitalsMean && text.length >= LEAST_EMPHASIS && /\p{Lu}/u.test(text) && !/\p{Ll}/u.test(text)
     );
@@ -228,7 +236,7 @@ export function readLabel(text: string): ReadLabel {
   const reading = new Reading(text);
   reading.run();
   const { findings, notes, unrecognised } = reading;
-  return { findings, notes, unrecognised, nutrition: readNutrition(text) };
+  return { findings, notes, unrecognised, nutrition: readNutrition(text), ingredients: ingredientList(text) };
 }
 
 /** Longest label that is read at once, characters; more is a book, not a pack. */

@@ -14,7 +14,7 @@ export type Gap = 'none' | 'phrase' | 'statement' | 'sentence';
 /** A sentence ends a statement; a line that begins anew with a capital does too. */
 const SENTENCE = /[.!?](?:\s|$)|\n\s*\n|\n(?=\p{Lu})|;\s/u,
   STATEMENT = /[.;!?\n]/,
-  PHRASE = /[,:•·|\t\u0000-\u001f<>]/;
+  PHRASE = /[,:•·|<>\p{Cc}]/u;
 
 function gapBetween(text: string, from: number, to: number): Gap {
   if (to - from === 1) {
@@ -39,22 +39,24 @@ const isLetter = (text: string, at: number): boolean => {
   return code < 128 ? plainLetter[code] === 1 : LETTER.test(text[at] ?? '');
 };
 
-const ASCII = /^[a-z0-9]+$/;
 const LEAST_PLURAL = 4;
 
 /** Lower case, without accents. */
-function plain(word: string): string {
-  const lower = word.toLowerCase();
-  return ASCII.test(lower) ? lower : lower.normalize('NFD').replace(/\p{Diacritic}/gu, '');
-}
+const plain = (word: string, ascii: boolean): string =>
+  ascii
+    ? word.toLowerCase()
+    : word
+        .toLowerCase()
+        .normalize('NFD')
+        .replace(/\p{Diacritic}/gu, '');
 
 /** "almonds" and "almond" are one word; "gas" and "glass" keep their s. */
-export const stemOf = (word: string): string => {
-  const lower = plain(word);
-  return lower.length >= LEAST_PLURAL && lower.endsWith('s') && !lower.endsWith('ss')
-    ? lower.slice(0, -1)
-    : lower;
-};
+function stemOf(word: string, ascii: boolean): string {
+  const lower = plain(word, ascii),
+    last = lower.length - 1;
+  const plural = lower.length >= LEAST_PLURAL && lower[last] === 's' && lower[last - 1] !== 's';
+  return plural ? lower.slice(0, -1) : lower;
+}
 
 /** The words of a text in order; everything else separates them. "E 322" and "E-322" are one word. */
 export function wordsOf(text: string): readonly Word[] {
@@ -63,8 +65,9 @@ export function wordsOf(text: string): readonly Word[] {
   for (let at = 0; at < text.length; at++) {
     if (!isLetter(text, at)) continue;
     const start = at;
-    while (at < text.length && isLetter(text, at)) at++;
-    const stem = stemOf(text.slice(start, at));
+    let ascii = true;
+    for (; at < text.length && isLetter(text, at); at++) if (text.charCodeAt(at) > LAST_ASCII) ascii = false;
+    const stem = stemOf(text.slice(start, at), ascii);
     if (before?.stem === 'e' && start - before.end <= 1 && ADDITIVE_NUMBER.test(stem)) {
       before = { ...before, stem: `e${stem}`, end: at };
       words[words.length - 1] = before;
@@ -76,6 +79,7 @@ export function wordsOf(text: string): readonly Word[] {
   return words;
 }
 
+const LAST_ASCII = 127;
 const ADDITIVE_NUMBER = /^\d{3,4}/;
 
 /** The stems of a phrase of a table. */

@@ -1,0 +1,25 @@
+import { type Ingredient, type Verdict, whoCanEat } from '@alterum/core';
+import { packLabels } from '../app/house-larder';
+import { tonight } from './tonight';
+
+const words: Readonly<Record<Exclude<Verdict, 'fits'>, string>> = { ask: 'asks', 'does-not': 'cannot' };
+
+/** What a line of this would mean for tonight’s people, before it is added: "✕ Teo cannot, ? Ilva asks"; empty when nothing is found. */
+export function effectOf(ingredient: Ingredient): string {
+  const label = packLabels().get(ingredient.id);
+  const line = { id: 'new', ingredient, named: ingredient.name, ...(label ? { label } : {}) };
+  return tonight()
+    .flatMap((eater) => {
+      const needs = eater.needs.filter(
+        ({ kind }) => kind === 'allergen' || kind === 'ingredient' || kind === 'rule',
+      );
+      const { verdict, findings } = whoCanEat(
+        { ...eater, needs },
+        { lines: [line], pungent: 0, saltPerPortion: { mid: 0, high: 0 } },
+      );
+      return verdict === 'fits' || findings.every(({ line: at }) => at === undefined)
+        ? []
+        : [`${verdict === 'does-not' ? '✕' : '?'} ${eater.name} ${words[verdict]}`];
+    })
+    .join(', ');
+}

@@ -1,0 +1,47 @@
+import type { PackLabelView } from '@alterum/contract';
+import { allergenOf } from '@alterum/core';
+import { api } from '../app/api';
+import { packLabels } from '../app/house-larder';
+import { sayFailure } from '../app/notices';
+import { Button } from '../ui/button';
+
+interface PackLabelNoteProps {
+  readonly label: PackLabelView | undefined;
+  readonly read: () => void;
+  readonly changed: () => void;
+}
+
+const names = (ids: PackLabelView['contains']): string => ids.map((id) => allergenOf(id).name).join(', ');
+
+/** What the label of the very pack said, with its date; it outranks the table until it is old. */
+export function PackLabelNote({ label, read, changed }: PackLabelNoteProps) {
+  if (!label)
+    return (
+      <p className="mt-1">
+        <Button look="bare" className="-ml-3 text-rim" onClick={read}>
+          Type its label, so that it outranks the table
+        </Button>
+      </p>
+    );
+  const { readOn, stale } = packLabels().get(label.ingredient) ?? {
+    readOn: label.readOn.slice(0, 10),
+    stale: false,
+  };
+  const forget = () => void api.forgetLabel(label.ingredient).then(changed).catch(sayFailure);
+  return (
+    <div className="mt-2 rounded-lg border-2 border-hair p-2.5" data-testid="pack-label">
+      <p>
+        <b>Label read on {readOn}</b>
+        {stale && <span className="text-ask"> long ago: read it again</span>}. Contains{' '}
+        {names(label.contains) || 'none of the listed'}
+        {label.askFor.length > 0 && `; may contain ${names(label.askFor)}`}.
+      </p>
+      <div className="mt-1 flex gap-2">
+        <Button onClick={read}>Read it again</Button>
+        <Button look="bare" onClick={forget}>
+          Go back to the table
+        </Button>
+      </div>
+    </div>
+  );
+}

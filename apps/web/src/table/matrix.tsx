@@ -1,0 +1,121 @@
+import type { EaterView, FormulaView } from '@alterum/contract';
+import type { Verdict } from '@alterum/core';
+import { Printer } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { Choice } from '../ui/choice';
+import { judged } from './judged';
+import { VerdictCell } from './verdict-cell';
+
+type Wanted = 'all' | 'everybody' | 'nobody-certain' | 'somebody';
+
+const wantedOptions: readonly { readonly value: Wanted; readonly label: string }[] = [
+  { value: 'all', label: 'every formula' },
+  { value: 'everybody', label: 'nothing found against anybody' },
+  { value: 'nobody-certain', label: 'no certain conflict' },
+  { value: 'somebody', label: 'somebody cannot' },
+];
+
+function isWanted(wanted: Wanted, verdicts: readonly Verdict[]): boolean {
+  switch (wanted) {
+    case 'all':
+      return true;
+    case 'everybody':
+      return verdicts.every((verdict) => verdict === 'fits');
+    case 'nobody-certain':
+      return verdicts.every((verdict) => verdict !== 'does-not');
+    case 'somebody':
+      return verdicts.includes('does-not');
+  }
+}
+
+interface MatrixProps {
+  readonly views: readonly FormulaView[];
+  readonly eaters: readonly EaterView[];
+}
+
+/** Every formula by everybody; filtered by name and by how it suits; each cell opens to its reasons. */
+export function Matrix({ views, eaters }: MatrixProps) {
+  const [search, setSearch] = useState('');
+  const [wanted, setWanted] = useState<Wanted>('all');
+  const rows = useMemo(() => views.map((view) => judged(view, eaters)), [views, eaters]);
+  const shown = rows.filter(
+    ({ view, people }) =>
+      view.name.toLowerCase().includes(search.trim().toLowerCase()) &&
+      isWanted(
+        wanted,
+        people.map(({ verdict }) => verdict),
+      ),
+  );
+  if (eaters.length === 0)
+    return <p className="p-2">Add people first; then every formula is held against each of them.</p>;
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-2 pb-2">
+        <input
+          type="search"
+          aria-label="Search formulas at the table"
+          placeholder="name of a formula"
+          value={search}
+          onChange={(event) => setSearch(event.target.value)}
+          className="h-10 w-52 rounded-lg border-2 border-rim bg-glaze px-3"
+        />
+        <Choice
+          label="Show"
+          value={wanted}
+          options={wantedOptions}
+          onChange={setWanted}
+          className="h-10 border-2 border-hair px-2"
+        />
+        <Link
+          to="/card"
+          className="tap ml-auto inline-flex items-center gap-2 rounded-lg border-2 border-rim bg-glaze px-3 font-semibold hover:bg-dip"
+        >
+          <Printer size={16} aria-hidden /> Card to print
+        </Link>
+      </div>
+      <div className="plate overflow-x-auto p-1" tabIndex={0} role="region" aria-label="Formulas by people">
+        <table className="w-full text-sm" data-testid="matrix">
+          <thead>
+            <tr>
+              <th scope="col" className="px-2 py-1.5 text-left">
+                Formula
+              </th>
+              {eaters.map((eater) => (
+                <th key={eater.id} scope="col" className="px-1 py-1.5 text-center">
+                  {eater.name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map(({ view, people }) => (
+              <tr key={view.id} className="border-t border-hair">
+                <th scope="row" className="px-2 text-left font-semibold">
+                  <Link to={`/bench/${view.id}`} className="underline-offset-4 hover:underline">
+                    {view.name}
+                  </Link>
+                </th>
+                {eaters.map((eater, i) => {
+                  const result = people[i];
+                  return (
+                    <td key={eater.id} className="text-center">
+                      {result && <VerdictCell eater={eater} result={result} />}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+            {shown.length === 0 && (
+              <tr>
+                <td colSpan={eaters.length + 1} className="p-3">
+                  No formula is left under this filter.
+                </td>
+              </tr>
+            )}
+          </tbody>
+        </table>
+      </div>
+    </>
+  );
+}

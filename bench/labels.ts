@@ -1,0 +1,44 @@
+import { readLabel } from '@alterum/core';
+import { labelCases } from '../packages/core/src/allergen/label/labels.table';
+import { percentile, type Result } from './result';
+
+const ROUNDS = 40,
+  LABELS_A_ROUND = 60;
+
+/** Labels of a pack's usual length, made of several of the table's. */
+function packs(count: number): readonly string[] {
+  return Array.from({ length: count }, (_, i) =>
+    Array.from({ length: 8 }, (_, k) => labelCases[(i * 7 + k * 13) % labelCases.length]?.[0] ?? '').join(
+      '\n',
+    ),
+  );
+}
+
+/** MB of text read in a second, median of the rounds. */
+function speedOf(texts: readonly string[]): number {
+  const size = texts.reduce((all, text) => all + text.length, 0) / 1e6;
+  const speeds: number[] = [];
+  for (let round = 0; round < ROUNDS; round++) {
+    const start = performance.now();
+    for (const text of texts) readLabel(text);
+    speeds.push(size / ((performance.now() - start) / 1000));
+  }
+  return percentile(speeds, 0.5);
+}
+
+export function benchLabels(): readonly Result[] {
+  const texts = packs(LABELS_A_ROUND);
+  speedOf(texts);
+  const once = speedOf(texts),
+    joined = speedOf([texts.join('\n\n')]);
+  return [
+    { name: 'label text read', value: once, unit: 'MB/s', goal: 5, sense: 'least' },
+    {
+      name: 'one text sixty times as long, against sixty texts',
+      value: once / joined,
+      unit: 'times',
+      goal: 1.8,
+      sense: 'most',
+    },
+  ];
+}

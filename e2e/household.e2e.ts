@@ -1,0 +1,146 @@
+import { expect, test } from '@playwright/test';
+import { openBench } from './kitchen';
+
+test('a household of three is entered by keyboard alone in under two minutes', async ({ page }) => {
+  const start = Date.now();
+  await page.goto('/table');
+  const enter = async (name: string, button: string, choose: () => Promise<void>) => {
+    await page.getByRole('button', { name: 'Add a person' }).focus();
+    await page.keyboard.press('Enter');
+    await page.getByLabel('Name').focus();
+    await page.keyboard.type(name);
+    await page.getByRole('button', { name: button, exact: true }).focus();
+    await page.keyboard.press('Enter');
+    await choose();
+    await page.getByRole('button', { name: 'Save' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByTestId(`eater-${name}`)).toBeVisible();
+  };
+  await enter('Quill', 'Allergen', async () => {
+    await page.getByRole('combobox', { name: 'Allergen' }).focus();
+    await page.keyboard.type('peanut');
+  });
+  await enter('Oda', 'Rule', async () => {
+    await page.getByRole('combobox', { name: 'Rule' }).focus();
+    await page.keyboard.type('mild');
+  });
+  await enter('Bru', 'Threshold', async () => {
+    await page.getByRole('spinbutton', { name: 'Limit' }).focus();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('0.2');
+  });
+  await expect(page.getByTestId('eater-Quill')).toContainText('peanut');
+  await expect(page.getByTestId('eater-Oda')).toContainText('mild');
+  await expect(page.getByTestId('eater-Bru')).toContainText('fructans to 0.2 g');
+  expect(Date.now() - start).toBeLessThan(120_000);
+  for (const name of ['Quill', 'Oda', 'Bru']) {
+    await page.getByRole('button', { name: `Remove ${name}` }).click();
+    await expect(page.getByTestId(`eater-${name}`)).toHaveCount(0);
+  }
+});
+
+test('a pasted label turns a person from “nothing found” to “cannot”, with the label as the reason', async ({
+  page,
+}) => {
+  await openBench(page);
+  await expect(page.getByTestId('person-Ilva')).toHaveAttribute('data-verdict', 'fits');
+  await page.goto('/larder');
+  await page.getByRole('searchbox').fill('garlic powder');
+  await page.getByRole('button', { name: 'Type its label, so that it outranks the table' }).click();
+  const dialog = page.getByRole('dialog', { name: 'The label of garlic powder' });
+  await dialog
+    .getByRole('textbox', { name: 'Text of the label' })
+    .fill('Garlic 92 %, anti-caking agent, LACTOSE (milk). May contain celery.');
+  await expect(dialog.getByTestId('finding-milk')).toContainText('contains milk');
+  await expect(dialog.getByTestId('finding-celery')).toContainText('may contain');
+  await dialog.getByRole('button', { name: 'Keep for garlic powder' }).click();
+  await expect(page.getByTestId('pack-label')).toContainText('Label read on');
+  await openBench(page);
+  const ilva = page.getByTestId('person-Ilva');
+  await expect(ilva).toHaveAttribute('data-verdict', 'does-not');
+  await ilva.click();
+  await expect(page.getByRole('dialog')).toContainText('its label, read on');
+  await expect(page.getByRole('dialog')).toContainText('Would change with');
+  await page.goto('/larder');
+  await page.getByRole('searchbox').fill('garlic powder');
+  await page.getByRole('button', { name: 'Go back to the table' }).click();
+  await expect(page.getByTestId('pack-label')).toHaveCount(0);
+});
+
+test('butter in the base forbids both versions made from it', async ({ page }) => {
+  await page.goto('/table');
+  await page.getByRole('tab', { name: 'Versions of one base' }).click();
+  await page.getByRole('combobox', { name: 'Base' }).selectOption({ label: 'Aubergine bake white sauce' });
+  const ilva = (version: number) => page.getByTestId(`version-${version}-Ilva`).getByRole('button');
+  await expect(ilva(1)).toHaveAttribute('data-verdict', 'fits');
+  await page.getByLabel('Add to first version').fill('butter, salted');
+  await page.getByRole('button', { name: 'Butter, salted', exact: true }).click();
+  await expect(ilva(1)).toHaveAttribute('data-verdict', 'does-not');
+  await expect(ilva(2)).toHaveAttribute('data-verdict', 'fits');
+  await page.getByRole('button', { name: 'Take out Butter, salted' }).click();
+  await page.getByLabel('Add to the base').fill('butter, salted');
+  await page.getByRole('button', { name: 'Butter, salted', exact: true }).click();
+  await expect(ilva(1)).toHaveAttribute('data-verdict', 'does-not');
+  await expect(ilva(2)).toHaveAttribute('data-verdict', 'does-not');
+  await ilva(2).click();
+  await expect(page.getByRole('dialog')).toContainText('Aubergine bake white sauce › Butter, salted');
+});
+
+test('a shared spoon carries, washing ends it, and the strictest is cooked first', async ({ page }) => {
+  await page.goto('/table');
+  await page.getByRole('tab', { name: 'Pots of tonight' }).click();
+  await page.getByRole('checkbox', { name: 'Flatbread melt' }).check();
+  await page.getByRole('checkbox', { name: 'Table spread' }).check();
+  const marte = page
+    .getByTestId('pot-Table spread')
+    .getByRole('listitem')
+    .filter({ hasText: 'Marte' })
+    .getByRole('button');
+  await expect(marte).not.toHaveAttribute('data-verdict', 'fits');
+  await page.getByRole('button', { name: 'Cook the strictest first, wash, then the rest' }).click();
+  await expect(page.getByRole('list', { name: 'Order of work' }).locator('> li').first()).toContainText(
+    'Table spread',
+  );
+});
+
+test('the matrix is filtered, and the card prints with the cautions on it', async ({ page }) => {
+  await page.goto('/table');
+  await page.getByRole('tab', { name: 'Who can eat what' }).click();
+  await expect(page.getByTestId('matrix').getByRole('row')).not.toHaveCount(1);
+  await page.getByRole('combobox', { name: 'Show' }).selectOption('somebody');
+  await expect(page.getByTestId('matrix')).toContainText('Flatbread melt');
+  await page.getByRole('searchbox', { name: 'Search formulas at the table' }).fill('dumpling');
+  await expect(page.getByTestId('matrix')).not.toContainText('Flatbread melt');
+  await page.getByRole('button', { name: 'Read; put them away' }).click();
+  await expect(page.getByRole('button', { name: 'Read the cautions' })).toBeVisible();
+  await page.getByRole('link', { name: 'Card to print' }).click();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByTestId('print-cautions')).toContainText('no medical advice');
+  await expect(page.getByRole('banner')).toBeHidden();
+  await expect(page.getByText('barley in light miso')).toBeVisible();
+  const words = await page.getByRole('main').textContent();
+  expect(words).not.toMatch(/\bsafe\b|allergen-free/i);
+});
+
+test('what an ingredient would mean for people is seen before it is added', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('combobox', { name: 'Add an ingredient' }).fill('cashew nuts');
+  await expect(page.locator('[cmdk-item]').first()).toContainText('Teo cannot');
+});
+
+test('cautions stand where they apply, can be put away, and never leave the print', async ({ page }) => {
+  await openBench(page);
+  await expect(page.getByRole('complementary', { name: 'What Alterum knows' })).toContainText(
+    'It does not know the packs',
+  );
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await page.getByRole('button', { name: 'Cautions' }).click();
+  const card = page.getByRole('dialog', { name: 'Cautions for this formula' });
+  await expect(card).toContainText('hard boil of ten minutes');
+  await card.getByRole('button', { name: /^Put away: Raw kidney/ }).click();
+  await expect(card).not.toContainText('hard boil of ten minutes');
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Understood' })).toHaveCount(0);
+  await page.goto('/card');
+  await expect(page.getByRole('main')).toContainText('hard boil of ten minutes');
+});
