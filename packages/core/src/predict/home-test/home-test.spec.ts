@@ -1,4 +1,4 @@
-import type { Flowing } from './flow-curve.js';
+import type { Flowing } from '../thickness/shear-thinning.js';
 import { ringSpread, viscosityFromRing } from './ring-spread.js';
 import {
   ribbonSeconds,

@@ -1,4 +1,5 @@
-import { type Flowing, viscosityAtShear, viscosityFromReading } from './flow-curve.js';
+import { type Flowing, viscosityAtShear } from '../thickness/shear-thinning.js';
+import { viscosityFromReading } from './viscosity-from-reading.js';
 import { homeTest as p } from './home-test.params.js';
 
 /** Shear rates that the law holds for, 1/s. */

@@ -1,5 +1,6 @@
 import { logistic } from '../numeric/smooth-step.js';
-import { type Flowing, viscosityAtShear, viscosityFromReading } from './flow-curve.js';
+import { type Flowing, viscosityAtShear } from '../thickness/shear-thinning.js';
+import { viscosityFromReading } from './viscosity-from-reading.js';
 import { homeTest as p } from './home-test.params.js';
 
 const STEPS = 12;

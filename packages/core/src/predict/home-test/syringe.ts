@@ -1,4 +1,5 @@
-import { type Flowing, REPORTED_SHEAR, viscosityFromReading } from './flow-curve.js';
+import { type Flowing, REPORTED_SHEAR } from '../thickness/shear-thinning.js';
+import { viscosityFromReading } from './viscosity-from-reading.js';
 import { homeTest as p } from './home-test.params.js';
 
 const STEP_S = 0.05;

@@ -8,6 +8,7 @@ export const creamingParameters = {
   blendEnergy: parameter(15, 'power·s', 0.5, 'E', 'blending that gets half-way'),
   nativeDroplet: parameter(2, 'µm', 0.4, 'P', 'fat bodies of nuts, seeds and plant milks'),
   risingScale: parameter(12, 'mm/day', 0.5, 'E', 'Stokes velocity at the middle of the scale'),
+  risingShear: parameter(0.05, '1/s', 0.7, 'P/E', 'shear in the liquid round a rising droplet, its velocity over its diameter'),
   yieldHolds: parameter(0.4, 'Pa', 0.5, 'P/E', 'yield stress that carries droplets'),
   emulsifierNeeded: parameter(0.012, 'g/g fat', 0.4, 'P/E', 'emulsifying protein that just covers the fat'),
   emulsifierWidth: parameter(0.005, 'g/g fat', 0.4, 'E', 'as above'),

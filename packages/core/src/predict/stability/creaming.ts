@@ -1,6 +1,7 @@
 import type { Mixture } from '../mixture/mixture.js';
 import { logistic } from '../numeric/smooth-step.js';
 import type { Consistency } from '../thickness/consistency.js';
+import { viscosityAtShear } from '../thickness/shear-thinning.js';
 import { creaming as p } from './creaming.params.js';
 
 const GRAVITY = 9.81;
@@ -16,14 +17,16 @@ export function dropletDiameter(mix: Mixture): number {
 }
 
 /**
- * How soon a layer of fat rises, 0 (stays) .. 10 (within the hour): Stokes velocity in the liquid between the particles.
+ * How soon a layer of fat rises, 0 (stays) .. 10 (within the hour): Stokes velocity in the liquid
+ * as thick as it is when hardly sheared, which is far thicker than when stirred where a gum thins under shear.
  * @source Stokes law, engine notes E-8
  */
 export function creamingIndex(mix: Mixture, flow: Consistency): number {
   if (!(mix.fat > 0) || flow.oilContinuous > 0.5) return 0;
   const metres = dropletDiameter(mix) * 1e-6;
   const mmPerDay =
-    ((p.densityDifference * 1000 * GRAVITY * metres * metres) / (18 * flow.viscosity * 1e-3)) *
+    ((p.densityDifference * 1000 * GRAVITY * metres * metres) /
+      (18 * viscosityAtShear(flow, p.risingShear))) *
     1000 *
     SECONDS_PER_DAY;
   return (10 * mmPerDay) / (mmPerDay + p.risingScale) / (1 + flow.yieldStress / p.yieldHolds);

@@ -1,14 +1,4 @@
-import type { Consistency } from '../thickness/consistency.js';
-
-/** What a home test needs to know of a sauce. */
-export type Flowing = Pick<Consistency, 'viscosity' | 'yieldStress' | 'flowIndex'>;
-
-/** Shear rate at which viscosity is reported, 1/s. */
-export const REPORTED_SHEAR = 50;
-
-/** Apparent viscosity (Pa·s) at another shear rate (1/s) by the power law through the reported one. */
-export const viscosityAtShear = ({ viscosity, flowIndex }: Flowing, shear: number): number =>
-  viscosity * 1e-3 * (shear / REPORTED_SHEAR) ** (flowIndex - 1);
+import type { Flowing } from '../thickness/shear-thinning.js';
 
 /**
  * Inverts a home test: the viscosity (mPa·s) at which it would give the reading, with the recipe's own flow index and its
