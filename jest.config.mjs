@@ -37,6 +37,9 @@ export default {
     project('core', 'packages/core'),
     project('contract', 'packages/contract'),
     { ...project('server', 'apps/server', { metadata: true }), setupFiles: ['reflect-metadata'] },
-    project('web', 'apps/web', { environment: 'jsdom' }),
+    {
+      ...project('web', 'apps/web', { environment: 'jsdom' }),
+      setupFiles: ['<rootDir>/test-browser.cjs'],
+    },
   ],
 };

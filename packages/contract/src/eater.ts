@@ -16,7 +16,6 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsInt,
   IsNotEmpty,
   IsNumber,
   IsOptional,
@@ -27,6 +26,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+import { IsName, IsVersion } from './field.js';
 
 export const needKinds = ['allergen', 'ingredient', 'salt-limit', 'compound', 'rule'] as const;
 
@@ -76,9 +76,7 @@ export class NeedInput {
 
 /** Somebody at the table, as sent. */
 export class EaterBody {
-  @IsString({ message: 'The name must be a text.' })
-  @IsNotEmpty({ message: 'Give the person a name.' })
-  @MaxLength(60, { message: 'The name is longer than 60 characters.' })
+  @IsName('Give the person a name.', 60)
   name!: string;
 
   @IsOptional()
@@ -93,14 +91,13 @@ export class EaterBody {
   @IsOptional()
   @IsArray({ message: 'The needs must be a list.' })
   @ArrayMaxSize(60, { message: 'A person has at most 60 needs.' })
-  @ValidateNested({ each: true })
+  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
   @Type(() => NeedInput)
   needs?: NeedInput[];
 }
 
 export class EaterUpdate extends EaterBody {
-  @IsInt({ message: 'Say which version was changed: “version” must be a whole number.' })
-  @Min(1, { message: 'The version starts at 1.' })
+  @IsVersion()
   version!: number;
 }
 

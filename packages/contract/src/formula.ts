@@ -1,7 +1,6 @@
 import {
   blankFormula,
   type Family,
-  families,
   type Formula,
   type Ingredient,
   type Line,
@@ -13,17 +12,13 @@ import {
   ArrayMaxSize,
   IsArray,
   IsIn,
-  IsInt,
-  IsNotEmpty,
-  IsNumber,
   IsObject,
   IsOptional,
   IsString,
-  Max,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator';
+import { IsBetween, IsFamily, IsName, IsPortions, IsVersion } from './field.js';
 import { LineInput } from './line.js';
 import { completeProcess, ProcessInput } from './process.js';
 
@@ -31,9 +26,7 @@ import { completeProcess, ProcessInput } from './process.js';
 export class ServeInput {
   /** °C. */
   @IsOptional()
-  @IsNumber({}, { message: 'The serving temperature must be a number.' })
-  @Min(-5, { message: 'The serving temperature must be between -5 and 100 °C.' })
-  @Max(100, { message: 'The serving temperature must be between -5 and 100 °C.' })
+  @IsBetween('The serving temperature', -5, 100, '°C')
   temperatureC?: number;
 
   @IsOptional()
@@ -41,27 +34,19 @@ export class ServeInput {
   storage?: Storage;
 
   @IsOptional()
-  @IsNumber({}, { message: 'The days in the fridge must be a number.' })
-  @Min(0, { message: 'The days in the fridge must be between 0 and 30.' })
-  @Max(30, { message: 'The days in the fridge must be between 0 and 30.' })
+  @IsBetween('The days in the fridge', 0, 30)
   days?: number;
 }
 
 /** A formula as it is sent; what is left out is completed with a blank formula's or keeps what stands. */
 export class FormulaBody {
-  @IsString({ message: 'The name must be a text.' })
-  @IsNotEmpty({ message: 'Give the formula a name.' })
-  @MaxLength(120, { message: 'The name is longer than 120 characters.' })
+  @IsName('Give the formula a name.', 120)
   name!: string;
 
-  @IsOptional()
-  @IsIn([...families], { message: `The family must be one of: ${families.join(', ')}.` })
+  @IsFamily()
   family?: Family;
 
-  @IsOptional()
-  @IsNumber({}, { message: 'The portions must be a number.' })
-  @Min(0.25, { message: 'The portions must be between a quarter and 200.' })
-  @Max(200, { message: 'The portions must be between a quarter and 200.' })
+  @IsPortions()
   portions?: number;
 
   @IsOptional()
@@ -72,27 +57,26 @@ export class FormulaBody {
   @IsOptional()
   @IsArray({ message: 'The lines must be a list.' })
   @ArrayMaxSize(80, { message: 'A formula holds at most 80 lines.' })
-  @ValidateNested({ each: true })
+  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
   @Type(() => LineInput)
   lines?: LineInput[];
 
   @IsOptional()
   @IsObject({ message: 'The process must be an object.' })
-  @ValidateNested()
+  @ValidateNested({ message: 'What is sent here must be an object.' })
   @Type(() => ProcessInput)
   process?: ProcessInput;
 
   @IsOptional()
   @IsObject({ message: 'Serving must be an object.' })
-  @ValidateNested()
+  @ValidateNested({ message: 'What is sent here must be an object.' })
   @Type(() => ServeInput)
   serve?: ServeInput;
 }
 
 /** A write over a formula that was read at a version. */
 export class FormulaUpdate extends FormulaBody {
-  @IsInt({ message: 'Say which version was changed: “version” must be a whole number.' })
-  @Min(1, { message: 'The version starts at 1.' })
+  @IsVersion()
   version!: number;
 }
 

@@ -5,48 +5,35 @@ import {
   IsArray,
   IsDefined,
   IsIn,
-  IsInt,
-  IsNotEmpty,
-  IsNumber,
   IsObject,
   IsOptional,
   IsString,
-  Max,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator';
-
-const number = (what: string) => ({ message: `${what} must be a number.` });
-const between = (what: string, low: number, high: number) => ({
-  message: `${what} must be between ${low} and ${high}.`,
-});
+import { IsBetween, IsName, IsVersion } from './field.js';
 
 /** A nutrition label as printed: g for `perG` grams of the food, unless the name says otherwise. */
 export class NutritionLabelInput {
   /** g that the figures are for: 100, or one serving. */
-  @IsNumber({}, number('The mass the figures are for'))
-  @Min(1, between('The mass the figures are for', 1, 2000))
-  @Max(2000, between('The mass the figures are for', 1, 2000))
+  @IsBetween('The mass the figures are for', 1, 2000)
   perG!: number;
 
-  @IsOptional() @IsNumber({}, number('The energy in kJ')) @Min(0, between('The energy in kJ', 0, 80_000)) @Max(80_000, between('The energy in kJ', 0, 80_000)) energyKJ?: number;
-  @IsOptional() @IsNumber({}, number('The energy in kcal')) @Min(0, between('The energy in kcal', 0, 20_000)) @Max(20_000, between('The energy in kcal', 0, 20_000)) energyKcal?: number;
-  @IsNumber({}, number('Fat')) @Min(0, between('Fat', 0, 2000)) @Max(2000, between('Fat', 0, 2000)) fat!: number;
-  @IsOptional() @IsNumber({}, number('Saturated fat')) @Min(0, between('Saturated fat', 0, 2000)) @Max(2000, between('Saturated fat', 0, 2000)) saturatedFat?: number;
-  @IsNumber({}, number('Carbohydrate')) @Min(0, between('Carbohydrate', 0, 2000)) @Max(2000, between('Carbohydrate', 0, 2000)) carbohydrate!: number;
-  @IsOptional() @IsNumber({}, number('Sugars')) @Min(0, between('Sugars', 0, 2000)) @Max(2000, between('Sugars', 0, 2000)) sugars?: number;
-  @IsOptional() @IsNumber({}, number('Fibre')) @Min(0, between('Fibre', 0, 2000)) @Max(2000, between('Fibre', 0, 2000)) fibre?: number;
-  @IsNumber({}, number('Protein')) @Min(0, between('Protein', 0, 2000)) @Max(2000, between('Protein', 0, 2000)) protein!: number;
-  @IsNumber({}, number('Salt')) @Min(0, between('Salt', 0, 2000)) @Max(2000, between('Salt', 0, 2000)) salt!: number;
-  @IsOptional() @IsNumber({}, number('Calcium in mg')) @Min(0, between('Calcium in mg', 0, 20_000)) @Max(20_000, between('Calcium in mg', 0, 20_000)) calciumMg?: number;
-} // prettier-ignore
+  @IsOptional() @IsBetween('The energy in kJ', 0, 80_000) energyKJ?: number;
+  @IsOptional() @IsBetween('The energy in kcal', 0, 20_000) energyKcal?: number;
+  @IsBetween('Fat', 0, 2000) fat!: number;
+  @IsOptional() @IsBetween('Saturated fat', 0, 2000) saturatedFat?: number;
+  @IsBetween('Carbohydrate', 0, 2000) carbohydrate!: number;
+  @IsOptional() @IsBetween('Sugars', 0, 2000) sugars?: number;
+  @IsOptional() @IsBetween('Fibre', 0, 2000) fibre?: number;
+  @IsBetween('Protein', 0, 2000) protein!: number;
+  @IsBetween('Salt', 0, 2000) salt!: number;
+  @IsOptional() @IsBetween('Calcium in mg', 0, 20_000) calciumMg?: number;
+}
 
 /** An ingredient of the cook's own, as sent. */
 export class OwnIngredientBody {
-  @IsString({ message: 'The name must be a text.' })
-  @IsNotEmpty({ message: 'Give the ingredient a name.' })
-  @MaxLength(120, { message: 'The name is longer than 120 characters.' })
+  @IsName('Give the ingredient a name.', 120)
   name!: string;
 
   /** Id of the larder ingredient it is most like; the engine finds one when this is left out. */
@@ -61,7 +48,7 @@ export class OwnIngredientBody {
 
   @IsDefined({ message: 'Type the nutrition table of the label.' })
   @IsObject({ message: 'Type the nutrition table of the label.' })
-  @ValidateNested()
+  @ValidateNested({ message: 'What is sent here must be an object.' })
   @Type(() => NutritionLabelInput)
   label!: NutritionLabelInput;
 
@@ -79,22 +66,17 @@ export class OwnIngredientBody {
 
   /** g per mL, so that spoons and cups convert; that of the nearest kind when left out. */
   @IsOptional()
-  @IsNumber({}, number('The density'))
-  @Min(0.05, between('The density', 0.05, 3))
-  @Max(3, between('The density', 0.05, 3))
+  @IsBetween('The density', 0.05, 3)
   density?: number;
 
   /** Coins per kg. */
   @IsOptional()
-  @IsNumber({}, number('The price'))
-  @Min(0, between('The price', 0, 10_000))
-  @Max(10_000, between('The price', 0, 10_000))
+  @IsBetween('The price', 0, 10_000)
   pricePerKg?: number;
 }
 
 export class OwnIngredientUpdate extends OwnIngredientBody {
-  @IsInt({ message: 'Say which version was changed: “version” must be a whole number.' })
-  @Min(1, { message: 'The version starts at 1.' })
+  @IsVersion()
   version!: number;
 }
 

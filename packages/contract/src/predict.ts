@@ -1,7 +1,6 @@
 import {
   type AgainstDairy,
   type CurvePoint,
-  families,
   type Family,
   type HomeTests,
   type PredictionFlag,
@@ -11,18 +10,8 @@ import {
   type Warning,
 } from '@alterum/core';
 import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsIn,
-  IsNumber,
-  IsObject,
-  IsOptional,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject, IsOptional, ValidateNested } from 'class-validator';
+import { IsFamily, IsPortions } from './field.js';
 import { ServeInput } from './formula.js';
 import { PotLineInput } from './line.js';
 import { ProcessInput } from './process.js';
@@ -32,32 +21,28 @@ export class PredictRequest {
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
   @ArrayMaxSize(200, { message: 'At most 200 lines can be predicted at once.' })
-  @ValidateNested({ each: true })
+  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
   @Type(() => PotLineInput)
   lines!: PotLineInput[];
 
   @IsOptional()
   @IsObject({ message: 'The process must be an object.' })
-  @ValidateNested()
+  @ValidateNested({ message: 'What is sent here must be an object.' })
   @Type(() => ProcessInput)
   process?: ProcessInput;
 
   @IsOptional()
   @IsObject({ message: 'Serving must be an object.' })
-  @ValidateNested()
+  @ValidateNested({ message: 'What is sent here must be an object.' })
   @Type(() => ServeInput)
   serve?: ServeInput;
 
   /** Portions the batch is divided into; 1 when left out. */
-  @IsOptional()
-  @IsNumber({}, { message: 'The portions must be a number.' })
-  @Min(0.25, { message: 'The portions must be between a quarter and 200.' })
-  @Max(200, { message: 'The portions must be between a quarter and 200.' })
+  @IsPortions()
   portions?: number;
 
   /** Kind of product; when given, it is held against the dairy thing it replaces. */
-  @IsOptional()
-  @IsIn([...families], { message: `The family must be one of: ${families.join(', ')}.` })
+  @IsFamily()
   family?: Family;
 }
 

@@ -4,15 +4,13 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
-  IsNumber,
   IsOptional,
   IsString,
-  Max,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator';
 import { NeedInput } from './eater.js';
+import { IsPortions } from './field.js';
 import { PotLineInput } from './line.js';
 
 /** Somebody to judge for, without being kept. */
@@ -29,7 +27,7 @@ export class EaterInput {
 
   @IsArray({ message: 'The needs must be a list.' })
   @ArrayMaxSize(60, { message: 'A person has at most 60 needs.' })
-  @ValidateNested({ each: true })
+  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
   @Type(() => NeedInput)
   needs!: NeedInput[];
 }
@@ -40,7 +38,7 @@ export class WhoCanEatRequest {
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
   @ArrayMaxSize(200, { message: 'At most 200 lines can be judged at once.' })
-  @ValidateNested({ each: true })
+  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
   @Type(() => PotLineInput)
   lines?: PotLineInput[];
 
@@ -52,7 +50,7 @@ export class WhoCanEatRequest {
   @IsOptional()
   @IsArray({ message: 'The eaters must be a list.' })
   @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
-  @ValidateNested({ each: true })
+  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
   @Type(() => EaterInput)
   eaters?: EaterInput[];
 
@@ -63,10 +61,7 @@ export class WhoCanEatRequest {
   eaterIds?: string[];
 
   /** Portions the batch is divided into; 1 when left out, or those of the formula. */
-  @IsOptional()
-  @IsNumber({}, { message: 'The portions must be a number.' })
-  @Min(0.25, { message: 'The portions must be between a quarter and 200.' })
-  @Max(200, { message: 'The portions must be between a quarter and 200.' })
+  @IsPortions()
   portions?: number;
 }
 

@@ -9,13 +9,12 @@ import { useSaving } from './saving';
 Object.defineProperty(globalThis, 'crypto', { value: { randomUUID: () => 'this-tab' }, configurable: true });
 
 const cream: Formula = { ...blankFormula, name: 'Cream' };
-const viewOf = (formula: Formula, version: number): FormulaView =>
-  ({
-    ...formulaBodyOf(formula),
-    id: 'f',
-    version,
-    updatedAt: '2026-11-01T10:00:00.000Z',
-  }) as unknown as FormulaView;
+const viewOf = (formula: Formula, version: number): FormulaView => ({
+  ...formulaBodyOf(formula),
+  id: 'f',
+  version,
+  updatedAt: '2026-11-01T10:00:00.000Z',
+});
 
 /** A server that holds one formula, and can be away or refuse. */
 const server = {
@@ -36,7 +35,7 @@ const problem = (status: number, detail: string, more: object = {}) =>
 globalThis.fetch = ((_path: string, init: RequestInit) => {
   if (server.mood === 'away') return Promise.reject(new TypeError('no network'));
   if (server.mood === 'page') return Promise.resolve(respond(502, 'Bad gateway', 'text/html'));
-  const body = JSON.parse(String(init.body)) as { name: string; version?: number };
+  const body = JSON.parse(init.body as string) as { name: string; version?: number };
   if (server.mood === 'refuses')
     return Promise.resolve(
       problem(400, 'Nothing was changed.', {

@@ -1,0 +1,74 @@
+import type { EaterView, FormulaView } from '@alterum/contract';
+import { formulaBodyOf } from '@alterum/contract/wire';
+import { blankFormula } from '@alterum/core';
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { Matrix } from './matrix';
+
+const formula = (id: string, name: string, ...ingredients: readonly string[]): FormulaView =>
+  ({
+    ...formulaBodyOf({
+      ...blankFormula,
+      name,
+      lines: ingredients.map((ingredient) => ({ id: ingredient, ingredient, amount: { value: 100, unit: 'g' }, role: 'body', preparation: 'as-is', stage: 'start' })),
+    }),
+    id,
+    version: 1,
+    updatedAt: '2026-11-01T10:00:00.000Z',
+  }); // prettier-ignore
+const eater = (name: string, allergen: 'milk' | 'tree-nut'): EaterView => ({ id: name, name, version: 1, eatsTonight: true, needs: [{ kind: 'allergen', allergen, strictness: 'allergy', traces: false }] }); // prettier-ignore
+
+const views = [
+  formula('nut', 'Nut sauce', 'cashew', 'water'),
+  formula('bean', 'Bean dip', 'white-bean-boiled', 'water'),
+  formula('block', 'Block of butter', 'butter'),
+];
+const show = (eaters: readonly EaterView[]) =>
+  render(
+    <MemoryRouter>
+      <Matrix views={views} eaters={eaters} />
+    </MemoryRouter>,
+  );
+const names = () => screen.queryAllByRole('rowheader').map((cell) => cell.textContent);
+const verdicts = (name: string) => {
+  const row = screen.getByRole('rowheader', { name }).closest('tr');
+  if (!row) throw new Error(name);
+  return within(row).getAllByRole('button').map((cell) => cell.getAttribute('data-verdict'));
+}; // prettier-ignore
+const filter = (text: string) => fireEvent.change(screen.getByRole('searchbox'), { target: { value: text } });
+
+test('every formula stands against everybody, in the order of the table', () => {
+  show([eater('Milly', 'milk'), eater('Teo', 'tree-nut')]);
+  expect(names()).toEqual(['Nut sauce', 'Bean dip', 'Block of butter']);
+  expect(verdicts('Nut sauce')).toEqual(['fits', 'does-not']);
+  expect(verdicts('Bean dip')).toEqual(['fits', 'fits']);
+  expect(verdicts('Block of butter')).toEqual(['does-not', 'fits']);
+});
+
+test('a verdict is told by sign and word, not by colour alone', () => {
+  show([eater('Milly', 'milk')]);
+  for (const cell of screen.getAllByRole('button').filter((one) => one.dataset['verdict']))
+    expect(cell.textContent).toMatch(/^[✓?✕] (nothing found|ask|cannot)$/);
+});
+
+test('it is searched by name, in any case; nothing left is said', () => {
+  show([eater('Milly', 'milk')]);
+  filter('BEAN');
+  expect(names()).toEqual(['Bean dip']);
+  filter('granite');
+  expect(names()).toEqual([]);
+  expect(screen.getByText(/No formula is left/)).toBeTruthy();
+  filter('');
+  expect(names()).toHaveLength(3);
+});
+
+test('with nobody at the table it says what to do', () => {
+  show([]);
+  expect(screen.queryByRole('table')).toBeNull();
+  expect(screen.getByText(/Add people first/)).toBeTruthy();
+});
+
+test('the words that promise too much are not there', () => {
+  const { container } = show([eater('Milly', 'milk'), eater('Teo', 'tree-nut')]);
+  expect(container.textContent).not.toMatch(/\bsafe\b|allergen-free/i);
+});

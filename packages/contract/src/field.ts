@@ -1,0 +1,57 @@
+import { type Family, families } from '@alterum/core';
+import {
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
+
+/** Several checks as one decorator. */
+const all =
+  (...checks: readonly PropertyDecorator[]): PropertyDecorator =>
+  (target, property) =>
+    checks.forEach((check) => check(target, property));
+
+/** A name that must be there. */
+export const IsName = (missing: string, longest: number): PropertyDecorator =>
+  all(
+    IsString({ message: 'The name must be a text.' }),
+    IsNotEmpty({ message: missing }),
+    MaxLength(longest, { message: `The name is longer than ${longest} characters.` }),
+  );
+
+/** The version that a write was made from, so that no write goes over another unseen. */
+export const IsVersion = (): PropertyDecorator =>
+  all(
+    IsInt({ message: 'Say which version was changed: “version” must be a whole number.' }),
+    Min(1, { message: 'The version starts at 1.' }),
+  );
+
+/** A number between two ends, both allowed; `what` begins the sentence that refuses another, a unit ends it. */
+export const IsBetween = (what: string, low: number, high: number, unit = ''): PropertyDecorator => {
+  const range = { message: `${what} must be between ${low} and ${high}${unit && ` ${unit}`}.` };
+  return all(IsNumber({}, { message: `${what} must be a number.` }), Min(low, range), Max(high, range));
+};
+
+/** Portions a batch is divided into; may be left out. */
+export const IsPortions = (): PropertyDecorator => {
+  const range = { message: 'The portions must be between a quarter and 200.' };
+  return all(
+    IsOptional(),
+    IsNumber({}, { message: 'The portions must be a number.' }),
+    Min(0.25, range),
+    Max(200, range),
+  );
+};
+
+/** Kind of product; may be left out. */
+export const IsFamily = (): PropertyDecorator =>
+  all(
+    IsOptional(),
+    IsIn([...families] satisfies Family[], { message: `The family must be one of: ${families.join(', ')}.` }),
+  );
