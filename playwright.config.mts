@@ -28,8 +28,8 @@ export default defineConfig({
   forbidOnly: !!process.env['CI'],
   reporter: [['list']],
   // A busy machine with few cores is slow; what fails here failed for another reason than the clock.
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
   use: {
     ...devices['Desktop Chrome'],
     viewport: { width: 1280, height: 800 },
