@@ -1,8 +1,8 @@
 import { isEmpty, reportOn, warningsOf } from '@alterum/core';
-import { useDeferredValue, useMemo } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { Tabs } from '../ui/tabs';
 import { AgainstDairyCells } from './against-dairy-cells';
-import { useBenchPart } from './bench-store';
+import { type Outcome, useBenchPart } from './bench-store';
 import { FigureCells } from './figure-cells';
 import { feelFigures, flagWords, portionFigures, quietFor } from './figure-words';
 
@@ -21,7 +21,17 @@ const WARNINGS = 2;
 /** What lands on the table: how it feels and keeps, what a portion holds, and what is won and lost against dairy. */
 export default function TableFigures() {
   const outcome = useDeferredValue(useBenchPart((bench) => bench.outcome));
-  const portions = useBenchPart((bench) => bench.history.formula.portions);
+  const portions = useDeferredValue(useBenchPart((bench) => bench.history.formula.portions));
+  return <Figures outcome={outcome} portions={portions} />;
+}
+
+interface FiguresProps {
+  readonly outcome: Outcome;
+  readonly portions: number;
+}
+
+/** Kept as drawn until its own figures come: an edit reaches the rails first. */
+const Figures = memo(function Figures({ outcome, portions }: FiguresProps) {
   const { prediction, recipe } = outcome;
   const report = useMemo(() => reportOn(recipe), [recipe]);
   const fatty = prediction.fat.mid > 40;
@@ -64,4 +74,4 @@ export default function TableFigures() {
       )}
     </>
   );
-}
+});
