@@ -9,13 +9,17 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { type Formula, type Line, linesByRole } from '@alterum/core';
-import { memo, useCallback, useDeferredValue, useMemo } from 'react';
+import { lazy, memo, Suspense, useCallback, useDeferredValue, useMemo } from 'react';
 import { findIngredient } from '../app/house-larder';
-import { AddIngredient } from './add-ingredient';
 import { take, useBench, useBenchPart } from './bench-store';
 import { focusAddIngredient, focusAmount, focusAmountSoon } from './focus';
 import { LineRow } from './line-row';
 import { NoteField } from './note-field';
+
+/** The list stands before the search through the larder has come. */
+const AddIngredient = lazy(() =>
+  import('./add-ingredient').then((module) => ({ default: module.AddIngredient })),
+);
 
 /** Lines in the order in which they are shown: by role, then as the cook placed them. */
 const shownLines = (formula: Formula): readonly Line[] =>
@@ -138,7 +142,13 @@ export const LineList = memo(function LineList() {
       <SortableLines order={order} />
       <Problems />
       <div className="border-t border-hair py-1">
-        <AddIngredient />
+        <Suspense
+          fallback={
+            <p className="tap-coarse h-8 px-1.5 leading-8 font-semibold text-rim">+ add an ingredient</p>
+          }
+        >
+          <AddIngredient />
+        </Suspense>
       </div>
       <NoteField />
     </section>
