@@ -24,9 +24,8 @@ import {
   MaxLength,
   Min,
   ValidateIf,
-  ValidateNested,
 } from 'class-validator';
-import { IsName, IsVersion } from './field.js';
+import { AreParts, IsName, IsVersion } from './field.js';
 
 export const needKinds = ['allergen', 'ingredient', 'salt-limit', 'compound', 'rule'] as const;
 
@@ -91,7 +90,7 @@ export class EaterBody {
   @IsOptional()
   @IsArray({ message: 'The needs must be a list.' })
   @ArrayMaxSize(60, { message: 'A person has at most 60 needs.' })
-  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
+  @AreParts()
   @Type(() => NeedInput)
   needs?: NeedInput[];
 }

@@ -9,6 +9,7 @@ import {
   Max,
   MaxLength,
   Min,
+  ValidateNested,
 } from 'class-validator';
 
 /** Several checks as one decorator. */
@@ -55,3 +56,11 @@ export const IsFamily = (): PropertyDecorator =>
     IsOptional(),
     IsIn([...families] satisfies Family[], { message: `The family must be one of: ${families.join(', ')}.` }),
   );
+
+/** An object with checks of its own. */
+export const IsPart = (): PropertyDecorator =>
+  ValidateNested({ message: 'What is sent here must be an object.' });
+
+/** A list of objects, each with checks of its own. */
+export const AreParts = (): PropertyDecorator =>
+  ValidateNested({ each: true, message: 'Each entry of the list must be an object.' });

@@ -8,17 +8,8 @@ import {
   storages,
 } from '@alterum/core';
 import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsIn,
-  IsObject,
-  IsOptional,
-  IsString,
-  MaxLength,
-  ValidateNested,
-} from 'class-validator';
-import { IsBetween, IsFamily, IsName, IsPortions, IsVersion } from './field.js';
+import { ArrayMaxSize, IsArray, IsIn, IsObject, IsOptional, IsString, MaxLength } from 'class-validator';
+import { AreParts, IsBetween, IsFamily, IsName, IsPart, IsPortions, IsVersion } from './field.js';
 import { LineInput } from './line.js';
 import { completeProcess, ProcessInput } from './process.js';
 
@@ -57,19 +48,19 @@ export class FormulaBody {
   @IsOptional()
   @IsArray({ message: 'The lines must be a list.' })
   @ArrayMaxSize(80, { message: 'A formula holds at most 80 lines.' })
-  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
+  @AreParts()
   @Type(() => LineInput)
   lines?: LineInput[];
 
   @IsOptional()
   @IsObject({ message: 'The process must be an object.' })
-  @ValidateNested({ message: 'What is sent here must be an object.' })
+  @IsPart()
   @Type(() => ProcessInput)
   process?: ProcessInput;
 
   @IsOptional()
   @IsObject({ message: 'Serving must be an object.' })
-  @ValidateNested({ message: 'What is sent here must be an object.' })
+  @IsPart()
   @Type(() => ServeInput)
   serve?: ServeInput;
 }

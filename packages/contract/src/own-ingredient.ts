@@ -9,9 +9,8 @@ import {
   IsOptional,
   IsString,
   MaxLength,
-  ValidateNested,
 } from 'class-validator';
-import { IsBetween, IsName, IsVersion } from './field.js';
+import { IsBetween, IsName, IsPart, IsVersion } from './field.js';
 
 /** A nutrition label as printed: g for `perG` grams of the food, unless the name says otherwise. */
 export class NutritionLabelInput {
@@ -48,7 +47,7 @@ export class OwnIngredientBody {
 
   @IsDefined({ message: 'Type the nutrition table of the label.' })
   @IsObject({ message: 'Type the nutrition table of the label.' })
-  @ValidateNested({ message: 'What is sent here must be an object.' })
+  @IsPart()
   @Type(() => NutritionLabelInput)
   label!: NutritionLabelInput;
 

@@ -10,8 +10,8 @@ import {
   type Warning,
 } from '@alterum/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject, IsOptional, ValidateNested } from 'class-validator';
-import { IsFamily, IsPortions } from './field.js';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject, IsOptional } from 'class-validator';
+import { AreParts, IsFamily, IsPart, IsPortions } from './field.js';
 import { ServeInput } from './formula.js';
 import { PotLineInput } from './line.js';
 import { ProcessInput } from './process.js';
@@ -21,19 +21,19 @@ export class PredictRequest {
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
   @ArrayMaxSize(200, { message: 'At most 200 lines can be predicted at once.' })
-  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
+  @AreParts()
   @Type(() => PotLineInput)
   lines!: PotLineInput[];
 
   @IsOptional()
   @IsObject({ message: 'The process must be an object.' })
-  @ValidateNested({ message: 'What is sent here must be an object.' })
+  @IsPart()
   @Type(() => ProcessInput)
   process?: ProcessInput;
 
   @IsOptional()
   @IsObject({ message: 'Serving must be an object.' })
-  @ValidateNested({ message: 'What is sent here must be an object.' })
+  @IsPart()
   @Type(() => ServeInput)
   serve?: ServeInput;
 

@@ -1,16 +1,8 @@
 import type { EaterVerdict } from '@alterum/core';
 import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsOptional,
-  IsString,
-  MaxLength,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsOptional, IsString, MaxLength } from 'class-validator';
 import { NeedInput } from './eater.js';
-import { IsPortions } from './field.js';
+import { AreParts, IsPortions } from './field.js';
 import { PotLineInput } from './line.js';
 
 /** Somebody to judge for, without being kept. */
@@ -27,7 +19,7 @@ export class EaterInput {
 
   @IsArray({ message: 'The needs must be a list.' })
   @ArrayMaxSize(60, { message: 'A person has at most 60 needs.' })
-  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
+  @AreParts()
   @Type(() => NeedInput)
   needs!: NeedInput[];
 }
@@ -38,7 +30,7 @@ export class WhoCanEatRequest {
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
   @ArrayMaxSize(200, { message: 'At most 200 lines can be judged at once.' })
-  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
+  @AreParts()
   @Type(() => PotLineInput)
   lines?: PotLineInput[];
 
@@ -50,7 +42,7 @@ export class WhoCanEatRequest {
   @IsOptional()
   @IsArray({ message: 'The eaters must be a list.' })
   @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
-  @ValidateNested({ each: true, message: 'Each entry of the list must be an object.' })
+  @AreParts()
   @Type(() => EaterInput)
   eaters?: EaterInput[];
 

@@ -87,11 +87,7 @@ export class WhoCanEatService {
   private async potOf({ lines, formulaId, portions }: WhoCanEatRequest): Promise<PotToJudge> {
     if (lines) return { lines, process: uncooked, portions: portions ?? 1 };
     const formula = await this.formulas.read(formulaId ?? '');
-    return {
-      lines: formula.lines,
-      process: { ...uncooked, ...formula.process },
-      portions: portions ?? formula.portions,
-    };
+    return { ...formula, portions: portions ?? formula.portions };
   }
 
   /** A formula that stands in the pot as an ingredient: its own lines are judged through it. */
@@ -99,10 +95,9 @@ export class WhoCanEatService {
     { ingredient }: JudgedLine,
     labels: ReadonlyMap<string, PackLabel>,
   ): Promise<ServedLine> {
-    const pot = await this.potOf({ formulaId: ingredient.slice(FORMULA_PREFIX.length) });
-    const { name } = await this.formulas.read(ingredient.slice(FORMULA_PREFIX.length));
-    const { lines } = servedOfRecipe(this.recipeOf(pot), pot.portions, labels);
-    return { id: ingredient, ingredient: undefined, named: name, inside: lines };
+    const formula = await this.formulas.read(ingredient.slice(FORMULA_PREFIX.length));
+    const { lines } = servedOfRecipe(this.recipeOf(formula), formula.portions, labels);
+    return { id: ingredient, ingredient: undefined, named: formula.name, inside: lines };
   }
 
   private recipeOf({ lines, process }: PotToJudge) {

@@ -3,8 +3,8 @@ import { type AllergenId, allergenOf, allergensOn, larderTable, problemsOfLabel 
 import { useState } from 'react';
 import { type FieldPath, type SubmitHandler, useForm } from 'react-hook-form';
 import { api, ApiProblem } from '../app/api';
-import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
+import { FormEnd } from '../ui/form-end';
 
 /** What a read label gives the form to start from. */
 export type Prefilled = Pick<OwnIngredientBody, 'contains' | 'askFor'> & {
@@ -196,17 +196,7 @@ export function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredien
             {errors.pricePerKg?.message && <Trouble text={errors.pricePerKg.message} />}
           </label>
         </div>
-        {failure && (
-          <p role="alert" className="pt-2 text-no">
-            {failure}
-          </p>
-        )}
-        <div className="mt-3 flex justify-end gap-2 border-t border-hair pt-3">
-          <Button onClick={close}>Leave as it was</Button>
-          <Button look="yolk" type="submit" disabled={isSubmitting}>
-            Save
-          </Button>
-        </div>
+        <FormEnd failure={failure} saving={isSubmitting} close={close} />
       </form>
     </Dialog>
   );

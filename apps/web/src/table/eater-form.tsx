@@ -6,6 +6,7 @@ import { type SubmitHandler, useFieldArray, useForm } from 'react-hook-form';
 import { api, ApiProblem } from '../app/api';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
+import { FormEnd } from '../ui/form-end';
 import { useLaw } from './law-list';
 import { NeedFields } from './need-fields';
 
@@ -125,17 +126,7 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
             <Plus size={16} aria-hidden /> Threshold
           </Button>
         </div>
-        {failure && (
-          <p role="alert" className="pb-2 text-no">
-            {failure}
-          </p>
-        )}
-        <div className="flex justify-end gap-2 border-t border-hair pt-3">
-          <Button onClick={close}>Leave as it was</Button>
-          <Button look="yolk" type="submit" disabled={isSubmitting}>
-            Save
-          </Button>
-        </div>
+        <FormEnd failure={failure} saving={isSubmitting} close={close} />
       </form>
     </Dialog>
   );

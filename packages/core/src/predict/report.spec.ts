@@ -1,26 +1,15 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import type { Ingredient } from '../larder/ingredient.js';
-import { celsius, grams } from '../quantity/quantity.js';
+import { grams } from '../quantity/quantity.js';
 import { lineOf, randomRecipes } from '../science/random-pots.js';
 import { assemble } from './mixture/assemble.js';
-import { type Process, type Recipe, uncooked } from './mixture/recipe.js';
+import type { Process, Recipe } from './mixture/recipe.js';
+import { potOf } from './pot.fixture.js';
 import { predict } from './predict.js';
 import { reportOn } from './report.js';
 import { warningsOf } from './warnings.js';
 
-const pot = (
-  lines: readonly (readonly [string, number])[],
-  process: Partial<Process> = {},
-  temperature = 20,
-): Recipe => ({
-  lines: lines.map(([id, g]) => {
-    const found = ingredientById(id);
-    if (!found) throw new Error(id);
-    return lineOf(found, g);
-  }),
-  process: { ...uncooked, ...process },
-  serving: { temperatureC: celsius(temperature), storage: 'cool', days: 0 },
-});
+const pot = (lines: Parameters<typeof potOf>[0], process: Partial<Process> = {}, at = 20): Recipe => potOf(lines, process, { at }); // prettier-ignore
 
 test('a cup of sugar water feeds what sugar feeds, and costs what sugar costs', () => {
   const { nutrition, cost, climate } = reportOn(pot([['sugar', 50], ['water', 190]])); // prettier-ignore
