@@ -2,10 +2,14 @@ import { LibSqlDriver } from '@mikro-orm/libsql';
 import { MikroOrmModule } from '@mikro-orm/nestjs';
 import { Module } from '@nestjs/common';
 import { DemoLoader } from './demo/demo-loader.js';
+import { SavedBriefController } from './brief/saved-brief.controller.js';
+import { SavedBriefService } from './brief/saved-brief.service.js';
 import { EaterController } from './eater/eater.controller.js';
 import { EaterService } from './eater/eater.service.js';
 import { FormulaController } from './formula/formula.controller.js';
 import { FormulaService } from './formula/formula.service.js';
+import { VersionController } from './formula/version.controller.js';
+import { VersionService } from './formula/version.service.js';
 import { HealthController } from './health/health.controller.js';
 import { IngredientController } from './larder/ingredient.controller.js';
 import { LabelController } from './label/label.controller.js';
@@ -16,6 +20,8 @@ import { LarderService } from './larder/larder.service.js';
 import { OwnIngredientController } from './larder/own-ingredient.controller.js';
 import { OwnIngredientService } from './larder/own-ingredient.service.js';
 import { OwnLarder } from './larder/own-larder.js';
+import { StockController } from './larder/stock.controller.js';
+import { StockService } from './larder/stock.service.js';
 import { Clock } from './platform/clock.js';
 import { PredictController } from './predict/predict.controller.js';
 import { PredictService } from './predict/predict.service.js';
@@ -29,6 +35,9 @@ import { RequestScope } from './storage/request-scope.js';
     IngredientController,
     OwnIngredientController,
     FormulaController,
+    VersionController,
+    SavedBriefController,
+    StockController,
     EaterController,
     PredictController,
     LabelController,
@@ -41,6 +50,9 @@ import { RequestScope } from './storage/request-scope.js';
     OwnIngredientService,
     LarderService,
     FormulaService,
+    VersionService,
+    SavedBriefService,
+    StockService,
     EaterService,
     PredictService,
     LabelService,

@@ -10,7 +10,11 @@ import {
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsObject, IsOptional, IsString, MaxLength } from 'class-validator';
 import { AreParts, IsBetween, IsFamily, IsName, IsPart, IsPortions, IsVersion } from './field.js';
+import { AreWishes, WishInput } from './brief.js';
+import { briefOfWishes } from './brief-wire.js';
+import type { FormulaContent } from './formula-wire.js';
 import { LineInput } from './line.js';
+import { holdOfInput } from './line-wire.js';
 import { completeProcess, ProcessInput } from './process.js';
 
 /** When and how warm it is eaten. */
@@ -63,6 +67,11 @@ export class FormulaBody {
   @IsPart()
   @Type(() => ServeInput)
   serve?: ServeInput;
+
+  /** What it has to be; null is what is usual for its kind. */
+  @IsOptional()
+  @AreWishes()
+  brief?: WishInput[] | null;
 }
 
 /** A write over a formula that was read at a version. */
@@ -72,13 +81,14 @@ export class FormulaUpdate extends FormulaBody {
 }
 
 /** A formula as the API answers it. */
-export interface FormulaView extends Required<Omit<FormulaBody, 'lines' | 'process' | 'serve'>> {
+export interface FormulaView extends Required<Omit<FormulaBody, 'lines' | 'process' | 'serve' | 'brief'>> {
   readonly id: string;
   readonly version: number;
   readonly updatedAt: string;
   readonly lines: readonly Required<LineInput>[];
   readonly process: Required<ProcessInput>;
   readonly serve: Required<ServeInput>;
+  readonly brief: readonly WishInput[] | null;
 }
 
 /** A formula in the list. */
@@ -109,6 +119,7 @@ function lineFromInput(line: LineInput, complete: LineCompletion): Line {
     role: line.role ?? ingredient?.role ?? 'body',
     preparation: line.preparation ?? 'as-is',
     stage: line.stage ?? 'start',
+    ...holdOfInput(line.hold),
   };
 }
 
@@ -118,6 +129,8 @@ export function formulaFromBody(
   complete: LineCompletion,
   base: Formula = blankFormula,
 ): Formula {
+  const brief =
+    body.brief === undefined ? base.brief : body.brief === null ? undefined : briefOfWishes(body.brief);
   return {
     name: body.name.trim(),
     family: body.family ?? base.family,
@@ -126,5 +139,32 @@ export function formulaFromBody(
     lines: body.lines?.map((line) => lineFromInput(line, complete)) ?? base.lines,
     process: completeProcess(body.process, base.process),
     serve: { ...base.serve, ...present(body.serve) },
+    ...(brief ? { brief } : {}),
   };
+}
+
+/** A version to be kept: the formula as it stands, under a name, with the reason. */
+export class VersionBody {
+  @IsName('Give the version a name.', 80)
+  name!: string;
+
+  @IsOptional()
+  @IsString({ message: 'The reason must be a text.' })
+  @MaxLength(1000, { message: 'The reason is longer than 1000 characters.' })
+  why?: string;
+}
+
+/** A kept version of a formula, with what stood in it. */
+export interface VersionView {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+  readonly keptAt: string;
+  readonly content: FormulaContent;
+}
+
+/** A formula made from a version. */
+export class BranchBody {
+  @IsName('Give the new formula a name.', 120)
+  name!: string;
 }

@@ -1,13 +1,18 @@
 import 'reflect-metadata';
 
+export { SavedBriefBody, type SavedBriefView, WishInput } from './brief.js';
+export { briefOfWishes, wishesOfBrief } from './brief-wire.js';
 export { EaterBody, EaterUpdate, type EaterView, NeedInput, needFromInput } from './eater.js';
 export {
+  BranchBody,
   formulaFromBody,
   FormulaBody,
   type FormulaSummary,
   FormulaUpdate,
   type FormulaView,
   ServeInput,
+  VersionBody,
+  type VersionView,
 } from './formula.js';
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
 export { ingredientOfOwn } from './own-ingredient-wire.js';
@@ -20,7 +25,7 @@ export {
   type OwnIngredientView,
 } from './own-ingredient.js';
 export { LABEL_LIMIT, LabelText, type LabelView, type PackLabelView } from './label.js';
-export { LineInput, PotLineInput } from './line.js';
+export { HoldInput, LineInput, PotLineInput } from './line.js';
 export { EaterInput, WhoCanEatRequest, type WhoCanEatResponse, type WhoCanEatView } from './who-can-eat.js';
 export {
   type AgainstDairyView,
@@ -32,3 +37,4 @@ export {
 } from './predict.js';
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
 export { completeProcess, ProcessInput } from './process.js';
+export { StockInput, type StockView } from './stock.js';

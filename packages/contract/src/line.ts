@@ -1,4 +1,6 @@
 import {
+  type Hold,
+  LARGEST_LINE_G,
   type Preparation,
   preparations,
   type Role,
@@ -8,7 +10,23 @@ import {
   type UnitId,
   unitIds,
 } from '@alterum/core';
-import { IsIn, IsNotEmpty, IsNumber, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator';
+import {
+  Validate,
+  ValidatorConstraint,
+  type ValidationArguments,
+  type ValidatorConstraintInterface,
+  IsIn,
+  IsNotEmpty,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+} from 'class-validator';
+import { Type } from 'class-transformer';
+import { IsBetween, IsPart } from './field.js';
 
 /** One thing in the pot: what, how much, how prepared and when it goes in. */
 export class PotLineInput {
@@ -35,6 +53,32 @@ export class PotLineInput {
   stage?: Stage;
 }
 
+@ValidatorConstraint({ name: 'notUpsideDown' })
+class NotUpsideDown implements ValidatorConstraintInterface {
+  validate(most: unknown, { object }: ValidationArguments): boolean {
+    const { leastG } = object as HoldInput;
+    return typeof most !== 'number' || typeof leastG !== 'number' || leastG <= most;
+  }
+  defaultMessage(): string {
+    return 'The bounds of the line are upside down: the least lies above the most.';
+  }
+}
+
+/** How far balancing may change a line: pinned, or between two masses in g. */
+export class HoldInput {
+  @IsIn(['pinned', 'bounded'], { message: 'A line is held as pinned or bounded.' })
+  kind!: Hold['kind'];
+
+  @ValidateIf((hold: HoldInput) => hold.kind === 'bounded')
+  @IsBetween('The least mass of the line', 0, LARGEST_LINE_G, 'g')
+  leastG?: number;
+
+  @ValidateIf((hold: HoldInput) => hold.kind === 'bounded')
+  @IsBetween('The most mass of the line', 0, LARGEST_LINE_G, 'g')
+  @Validate(NotUpsideDown)
+  mostG?: number;
+}
+
 /** A line of a formula: a thing in the pot with its own id and place on the Bench. */
 export class LineInput extends PotLineInput {
   /** Made by the client; the server makes one when it is absent. */
@@ -47,4 +91,10 @@ export class LineInput extends PotLineInput {
   @IsOptional()
   @IsIn([...roles], { message: `The role must be one of: ${roles.join(', ')}.` })
   role?: Role;
+
+  /** Absent or null: free. */
+  @IsOptional()
+  @IsPart()
+  @Type(() => HoldInput)
+  hold?: HoldInput | null;
 }

@@ -1,3 +1,4 @@
 /** The part of the contract that loads no validation, so that the Bench starts light. */
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
 export { ingredientOfOwn } from './own-ingredient-wire.js';
+export { briefOfWishes, wishesOfBrief } from './brief-wire.js';

@@ -8,8 +8,26 @@ export {
   isAllergenId,
   type LawList,
 } from './allergen/allergen.js';
-export { briefOfFamily, isEmpty, type Standing, standingOf } from './brief/brief.js';
-export type { Brief, Stretch } from './brief/lit-stretch.js';
+export {
+  briefOf,
+  briefOfFamily,
+  isEmpty,
+  pinnedWish,
+  type Standing,
+  standingOf,
+  wishesOf,
+  withWish,
+} from './brief/brief.js';
+export type { Judged } from './brief/judged.js';
+export {
+  type Brief,
+  type Stretch,
+  type Weight,
+  weightNames,
+  weightOf,
+  weights,
+  type Wish,
+} from './brief/lit-stretch.js';
 export {
   placeOnRail,
   type Rail,
@@ -19,6 +37,7 @@ export {
   rails,
   type RailScale,
   type RailWord,
+  valueOnRail,
   wordFor,
 } from './brief/rail.js';
 export {
@@ -31,7 +50,7 @@ export {
 export { type Explanation, explanationOf } from './explain/explanation.js';
 export { provenanceWords, type ShownParameter } from './explain/shown-parameter.js';
 export { type Family, families, familyNames } from './formula/family.js';
-export { blankFormula, type Formula, type Line, type Serve } from './formula/formula.js';
+export { blankFormula, type Formula, type Hold, type Line, type Serve } from './formula/formula.js';
 export { advance, canRedo, canUndo, type History, redo, startHistory, undo } from './formula/history.js';
 export {
   type LarderLookup,
@@ -170,3 +189,22 @@ export {
   type Grams,
 } from './quantity/quantity.js';
 export { isUnitId, readUnit, type UnitId, unitIds, unitOf } from './quantity/unit.js';
+export { type Pull, type PullBy, pullBys, pullsOn, strongestPulls } from './sensitivity/sensitivity.js';
+export {
+  axisAround,
+  contourLevels,
+  type TradeAxis,
+  tradeMap,
+  type TradeMap,
+  type TradeMapRequest,
+  tradeSizes,
+} from './trade/trade-map.js';
+export { type Difference, differencesOf, sideBySide, type SideRow } from './compare/difference.js';
+export { balance, type BalanceOutcome, type Measuring, type Proposal } from './balance/balance.js';
+export type { BalanceOptions, BalanceRequest } from './balance/balance-request.js';
+export type { Conflict, Relaxation } from './balance/conflict.js';
+export type { Demand } from './balance/demand.js';
+export { type Measurable, type Rounding, roundings } from './balance/kitchen-rounding.js';
+export { judge, withMasses } from './balance/objective.js';
+export type { ChangeReason, LineChange } from './balance/reasons.js';
+export { finish, type SearchProgress } from './balance/solve.js';

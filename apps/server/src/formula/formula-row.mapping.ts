@@ -1,13 +1,14 @@
-import { formulaBodyOf, type FormulaSummary, type FormulaView } from '@alterum/contract';
+import { formulaBodyOf, type FormulaSummary, type FormulaView, type VersionView } from '@alterum/contract';
 import { type Formula, type Line, uncooked } from '@alterum/core';
-import type { FormulaLineRow, FormulaRow } from './formula.row.js';
+import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.row.js';
 
 const lineFromRow = (row: FormulaLineRow): Line => ({
   id: row.lineId, ingredient: row.ingredient, amount: { value: row.amount, unit: row.unit }, role: row.role, preparation: row.preparation, stage: row.stage,
+  ...(row.hold ? { hold: row.hold } : {}),
 }); // prettier-ignore
 
 export function formulaFromRow(row: FormulaRow): Formula {
-  const { name, family, portions, note, process, serve } = row;
+  const { name, family, portions, note, process, serve, brief } = row;
   // A process saved before a later field was thought of is completed with what that field means when nothing is said.
   return {
     name,
@@ -17,18 +18,19 @@ export function formulaFromRow(row: FormulaRow): Formula {
     process: { ...uncooked, ...process },
     serve,
     lines: row.lines.getItems().map(lineFromRow),
+    ...(brief ? { brief } : {}),
   };
 }
 
 /** The part of a formula that stands in its own row. */
 export function headOfFormula(formula: Formula) {
-  const { name, family, portions, note, process, serve } = formula;
-  return { name, family, portions, note, process, serve };
+  const { name, family, portions, note, process, serve, brief = null } = formula;
+  return { name, family, portions, note, process, serve, brief };
 }
 
 /** Columns of a line, without its owner. */
 export function lineToColumns(line: Line, position: number) {
-  const { id, ingredient, amount, role, preparation, stage } = line;
+  const { id, ingredient, amount, role, preparation, stage, hold = null } = line;
   return {
     lineId: id,
     position,
@@ -38,6 +40,7 @@ export function lineToColumns(line: Line, position: number) {
     role,
     preparation,
     stage,
+    hold,
   };
 }
 
@@ -61,4 +64,8 @@ export function summaryOfFormula(row: FormulaRow): FormulaSummary {
     lineCount: row.lines.count(),
     updatedAt: row.updatedAt.toISOString(),
   };
+}
+
+export function viewOfVersion({ id, name, why, keptAt, content }: FormulaVersionRow): VersionView {
+  return { id, name, why, keptAt: keptAt.toISOString(), content };
 }

@@ -1,4 +1,5 @@
-import type { Family, Preparation, Process, Role, Serve, Stage, UnitId } from '@alterum/core';
+import type { FormulaContent } from '@alterum/contract';
+import type { Brief, Family, Hold, Preparation, Process, Role, Serve, Stage, UnitId } from '@alterum/core';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
 
 /** One saved formula; `version` grows with every write, `deletedAt` keeps a deleted one for undo. */
@@ -14,6 +15,7 @@ export const FormulaRow = defineEntity({
     note: p.text(),
     process: p.json<Process>(),
     serve: p.json<Serve>(),
+    brief: p.json<Brief>().nullable(),
     createdAt: p.datetime(),
     updatedAt: p.datetime(),
     deletedAt: p.datetime().nullable(),
@@ -42,8 +44,26 @@ export const FormulaLineRow = defineEntity({
     role: p.string().length(20).$type<Role>(),
     preparation: p.string().length(20).$type<Preparation>(),
     stage: p.string().length(20).$type<Stage>(),
+    hold: p.json<Hold>().nullable(),
   },
   uniques: [{ properties: ['formula', 'lineId'] }],
   checks: [{ name: 'formula_line_amount_not_negative', expression: 'amount >= 0' }],
 });
 export type FormulaLineRow = InferEntity<typeof FormulaLineRow>;
+
+/** A version of a formula that the cook kept, whole, as it stood. */
+export const FormulaVersionRow = defineEntity({
+  name: 'FormulaVersionRow',
+  tableName: 'formula_version',
+  properties: {
+    id: p.uuid().primary(),
+    formula: () => p.manyToOne(FormulaRow).deleteRule('cascade'),
+    name: p.string().length(80),
+    why: p.text(),
+    content: p.json<FormulaContent>(),
+    keptAt: p.datetime(),
+  },
+  uniques: [{ properties: ['formula', 'name'] }],
+  checks: [{ name: 'formula_version_name_given', expression: 'length(trim(name)) > 0' }],
+});
+export type FormulaVersionRow = InferEntity<typeof FormulaVersionRow>;

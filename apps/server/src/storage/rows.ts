@@ -1,7 +1,19 @@
 import { EaterNeedRow, EaterRow } from '../eater/eater.row.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
-import { FormulaLineRow, FormulaRow } from '../formula/formula.row.js';
+import { SavedBriefRow } from '../brief/saved-brief.row.js';
+import { StockRow } from '../larder/stock.row.js';
+import { FormulaLineRow, FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
 
 /** Every table of the database. */
-export const rows = [FormulaRow, FormulaLineRow, EaterRow, EaterNeedRow, OwnIngredientRow, PackLabelRow];
+export const rows = [
+  FormulaRow,
+  FormulaLineRow,
+  FormulaVersionRow,
+  EaterRow,
+  EaterNeedRow,
+  OwnIngredientRow,
+  PackLabelRow,
+  SavedBriefRow,
+  StockRow,
+];

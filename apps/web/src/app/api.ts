@@ -5,6 +5,10 @@ import type {
   OwnIngredientView,
   PackLabelView,
   Problem,
+  SavedBriefView,
+  StockView,
+  VersionView,
+  WishInput,
 } from '@alterum/contract';
 
 /** The server answered with a problem document. */
@@ -56,6 +60,20 @@ export const api = {
   duplicateFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/duplicate`),
   deleteFormula: (id: string) => call<undefined>('DELETE', `/formulas/${id}`),
   restoreFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/restore`),
+  versions: (id: string) => call<VersionView[]>('GET', `/formulas/${id}/versions`),
+  keepVersion: (id: string, body: { readonly name: string; readonly why: string }) =>
+    call<VersionView>('POST', `/formulas/${id}/versions`, body),
+  forgetVersion: (id: string, version: string) =>
+    call<undefined>('DELETE', `/formulas/${id}/versions/${version}`),
+  branchVersion: (id: string, version: string, name: string) =>
+    call<FormulaView>('POST', `/formulas/${id}/versions/${version}/branch`, { name }),
+  briefs: () => call<SavedBriefView[]>('GET', '/briefs'),
+  keepBrief: (body: { readonly name: string; readonly wishes: readonly WishInput[] }) =>
+    call<SavedBriefView>('POST', '/briefs', body),
+  forgetBrief: (id: string) => call<undefined>('DELETE', `/briefs/${id}`),
+  stock: () => call<StockView[]>('GET', '/stock'),
+  sayStock: (ingredient: string, grams: number) => call<StockView>('PUT', `/stock/${ingredient}`, { grams }),
+  forgetStock: (ingredient: string) => call<undefined>('DELETE', `/stock/${ingredient}`),
   packLabels: () => call<PackLabelView[]>('GET', '/labels'),
   keepLabel: (ingredient: string, text: string) =>
     call<PackLabelView>('PUT', `/labels/${ingredient}`, { text }),

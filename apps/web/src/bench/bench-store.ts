@@ -5,12 +5,11 @@ import {
   type Formula,
   type FormulaStep,
   type History,
+  type Judged,
   type LineProblem,
-  type Mixture,
   momentOf,
   type PointPrediction,
   predictMixture,
-  type Recipe,
   recipeOfFormula,
   redo,
   startHistory,
@@ -19,15 +18,11 @@ import {
 import { create } from 'zustand';
 import { findIngredient } from '../app/house-larder';
 
-/** What the core says of the formula as it stands. */
-export interface Outcome {
-  readonly recipe: Recipe;
+/** What the core says of the formula as it stands; the pot after cooking is in it, for whoever draws a curve. */
+export interface Outcome extends Judged {
   /** Lines of the recipe, in its order. */
   readonly lineIds: readonly string[];
   readonly problems: readonly LineProblem[];
-  /** The pot after cooking; whoever draws a curve asks it. */
-  readonly mix: Mixture;
-  readonly prediction: PointPrediction;
 }
 
 interface BenchState {
@@ -45,7 +40,14 @@ interface BenchState {
 export function outcomeOf(formula: Formula): Outcome {
   const { recipe, lineIds, problems } = recipeOfFormula(formula, findIngredient);
   const mix = assemble(recipe);
-  return { recipe, lineIds, problems, mix, prediction: predictMixture(mix, momentOf(recipe)) };
+  return {
+    recipe,
+    portions: formula.portions,
+    lineIds,
+    problems,
+    mix,
+    prediction: predictMixture(mix, momentOf(recipe)),
+  };
 }
 
 /** Undefined until a formula is open. */
@@ -109,3 +111,4 @@ export function useBenchPart<T>(part: (bench: BenchState) => T): T {
 
 export const useFormula = (): Formula => useBenchPart((bench) => bench.history.formula);
 export const usePrediction = (): PointPrediction => useBenchPart((bench) => bench.outcome.prediction);
+export const useOutcome = (): Outcome => useBenchPart((bench) => bench.outcome);

@@ -2,21 +2,26 @@ import {
   type Band,
   isEmpty,
   placeOnRail,
-  type PointPrediction,
+  type Judged,
   type Rail,
   type Standing,
   standingOf,
   type Brief,
   wordFor,
 } from '@alterum/core';
-import { memo } from 'react';
+import { lazy, memo, Suspense } from 'react';
 import { figure } from './number-text';
 import { RailName } from './rail-name';
 
+/** Its ends can be pulled a moment after it stands. */
+const LitStretch = lazy(() => import('./lit-stretch'));
+
 interface RailViewProps {
   readonly rail: Rail;
-  readonly prediction: PointPrediction;
-  readonly ghost: PointPrediction | undefined;
+  readonly judged: Judged;
+  readonly ghost: Judged | undefined;
+  /** Where it would stand with the amounts that are proposed. */
+  readonly proposed: Judged | undefined;
   readonly brief: Brief;
   readonly minor: boolean;
 }
@@ -35,16 +40,16 @@ const standingWords: Readonly<Record<Standing, string>> = {
 /** The figure shown large: the word for thickness, the number for everything else. */
 function Reading({
   rail,
-  prediction,
+  judged,
   standing,
   minor,
 }: {
   readonly rail: Rail;
-  readonly prediction: PointPrediction;
+  readonly judged: Judged;
   readonly standing: Standing;
   readonly minor: boolean;
 }) {
-  const { mid } = rail.value(prediction);
+  const { mid } = rail.value(judged);
   const size = minor ? 'text-[15px]' : 'text-[22px] leading-6';
   const off = standing === 'below' || standing === 'above';
   return (
@@ -59,7 +64,7 @@ function Reading({
         className={`font-display font-bold ${size} ${off ? 'text-no' : ''}`}
         data-testid={`figure-${rail.id}`}
       >
-        {rail.id === 'thickness' ? prediction.thicknessClass : figure(mid, rail.digits)}
+        {rail.id === 'thickness' ? judged.prediction.thicknessClass : figure(mid, rail.digits)}
         {rail.id !== 'thickness' && <span className="text-[15px] font-semibold"> {rail.unit}</span>}
       </output>
     </span>
@@ -69,17 +74,21 @@ function Reading({
 interface BeadsProps {
   readonly rail: Rail;
   readonly band: Band;
-  readonly ghost: PointPrediction | undefined;
+  readonly ghost: Judged | undefined;
+  readonly proposed: Judged | undefined;
   readonly minor: boolean;
 }
 
 /** The doubt, the ghost and the bead. */
-function Beads({ rail, band, ghost, minor }: BeadsProps) {
+function Beads({ rail, band, ghost, proposed, minor }: BeadsProps) {
   const place = (value: number) => placeOnRail(rail.scale, value);
   const at = place(band.mid),
     low = place(band.low),
     high = place(band.high);
-  const before = ghost && !isEmpty(ghost) ? place(rail.value(ghost).mid) : undefined;
+  const placeOf = (other: Judged | undefined) =>
+    other && !isEmpty(other.prediction) ? place(rail.value(other).mid) : undefined;
+  const before = placeOf(ghost),
+    then = placeOf(proposed);
   const centred = `absolute top-1/2 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 ${minor ? 'size-3.5' : 'size-5'}`;
   return (
     <>
@@ -100,17 +109,26 @@ function Beads({ rail, band, ghost, minor }: BeadsProps) {
         data-testid={`bead-${rail.id}`}
         data-place={at.toFixed(3)}
       />
+      {then !== undefined && Math.abs(then - at) > GHOST_APART && (
+        <div
+          className={`${centred} rotate-45 rounded-[4px]! border-yolk bg-glaze shadow-[0_0_0_1.5px_var(--bead)]`}
+          style={{ left: pct(then) }}
+          data-testid={`proposed-${rail.id}`}
+          data-place={then.toFixed(3)}
+        />
+      )}
     </>
   );
 }
 
-function Track({ rail, prediction, ghost, brief, minor }: RailViewProps) {
-  const band = rail.value(prediction),
+function Track({ rail, judged, ghost, proposed, brief, minor }: RailViewProps) {
+  const band = rail.value(judged),
     lit = brief[rail.id];
   const place = (value: number) => placeOnRail(rail.scale, value);
   return (
-    <div className={`relative mx-2.5 ${minor ? 'h-4' : 'h-6'}`} aria-hidden>
+    <div className={`relative mx-2.5 ${minor ? 'h-4' : 'h-6'}`}>
       <div
+        aria-hidden
         className={`absolute inset-x-[-10px] top-1/2 -translate-y-1/2 rounded-full bg-track ${minor ? 'h-2' : 'h-3'}`}
       />
       {rail.words.slice(1).map((entry) => (
@@ -121,12 +139,22 @@ function Track({ rail, prediction, ghost, brief, minor }: RailViewProps) {
         />
       ))}
       {lit && (
-        <div
-          className={`absolute inset-y-[2px] rounded-full border-2 border-lit-edge bg-lit`}
-          style={{ left: pct(place(lit.low)), width: pct(place(lit.high) - place(lit.low)) }}
-        />
+        <Suspense
+          fallback={
+            <div
+              className="absolute inset-y-[2px] rounded-full border-2 border-lit-edge bg-lit"
+              style={{ left: pct(place(lit.low)), width: pct(place(lit.high) - place(lit.low)) }}
+            />
+          }
+        >
+          <LitStretch rail={rail} wish={lit} />
+        </Suspense>
       )}
-      {!isEmpty(prediction) && <Beads rail={rail} band={band} ghost={ghost} minor={minor} />}
+      {!isEmpty(judged.prediction) && (
+        <div aria-hidden className="pointer-events-none absolute inset-0">
+          <Beads rail={rail} band={band} ghost={ghost} proposed={proposed} minor={minor} />
+        </div>
+      )}
     </div>
   );
 }
@@ -148,27 +176,27 @@ const Words = memo(function Words({ rail }: { readonly rail: Rail }) {
   );
 });
 
-function plainReading(rail: Rail, prediction: PointPrediction): string {
-  const { mid, low, high } = rail.value(prediction);
+function plainReading(rail: Rail, judged: Judged): string {
+  const { mid, low, high } = rail.value(judged);
   if (rail.id === 'thickness') return `${figure(mid, 0)} mPa·s`;
   return `${wordFor(rail, mid)}, ${figure(low, rail.digits)} to ${figure(high, rail.digits)}`;
 }
 
 /** One property: its rail, the lit stretch, the bead as wide as the doubt, and where it was before. */
 export const RailView = memo(function RailView(props: RailViewProps) {
-  const { rail, prediction, brief, minor } = props;
-  const standing = standingOf(brief, rail.id, prediction),
-    empty = isEmpty(prediction);
+  const { rail, judged, brief, minor } = props;
+  const standing = standingOf(brief, rail.id, judged),
+    empty = isEmpty(judged.prediction);
   return (
     <section aria-label={rail.name} data-testid={`rail-${rail.id}`} className={minor ? 'py-1' : 'py-1.5'}>
       <div className="flex items-baseline justify-between gap-3">
         <span className="flex min-w-0 items-baseline gap-2">
           <RailName rail={rail} minor={minor} />
           <span className="truncate text-[13px] text-soft">
-            {empty ? 'nothing yet' : plainReading(rail, prediction)}
+            {empty ? 'nothing yet' : plainReading(rail, judged)}
           </span>
         </span>
-        {!empty && <Reading rail={rail} prediction={prediction} standing={standing} minor={minor} />}
+        {!empty && <Reading rail={rail} judged={judged} standing={standing} minor={minor} />}
       </div>
       <Track {...props} />
       {!minor && <Words rail={rail} />}

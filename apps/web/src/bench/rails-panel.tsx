@@ -1,47 +1,99 @@
-import { memo, useDeferredValue } from 'react';
-import { briefOfFamily, familyNames, rails } from '@alterum/core';
-import { useBenchPart, usePrediction } from './bench-store';
+import { ChevronDown } from 'lucide-react';
+import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
+import { briefOf, briefOfFamily, familyNames, type Rail, rails, standingOf } from '@alterum/core';
+import { MenuOnDemand } from '../ui/on-demand';
+import { useBenchPart, useOutcome } from './bench-store';
 import { RailView } from './rail-view';
+import { useWork } from './work-store';
 
-/** The four a cook balances first; the rest stand smaller below. */
-const MAJOR = 4;
+const BriefMenu = lazy(() => import('./brief-menu'));
+
+/** The four a cook balances first stand large; the rest of the usual seven smaller below; the others on demand. */
+const LARGE = 4,
+  USUAL = 7;
+
+/** What the formula has to be, and where briefs are kept and taken from. */
+function BriefButton() {
+  const family = useBenchPart((bench) => bench.history.formula.family);
+  const own = useBenchPart((bench) => bench.history.formula.brief !== undefined);
+  const trigger = (
+    <button
+      type="button"
+      aria-label={`Brief: ${own ? 'as you set it' : `usual for a ${familyNames[family]}`}`}
+      className="tap-coarse flex min-w-0 items-center gap-1 rounded-md px-1 text-[13px] text-soft hover:bg-dip hover:text-ink"
+    >
+      <span
+        className="inline-block h-2.5 w-5 shrink-0 rounded-full border-2 border-lit-edge bg-lit"
+        aria-hidden
+      />
+      <span className="truncate">{own ? 'as you set it' : `usual for a ${familyNames[family]}`}</span>
+      <ChevronDown size={14} aria-hidden className="shrink-0" />
+    </button>
+  );
+  return (
+    <MenuOnDemand
+      trigger={trigger}
+      content={() => (
+        <Suspense fallback={null}>
+          <BriefMenu />
+        </Suspense>
+      )}
+    />
+  );
+}
 
 export const RailsPanel = memo(function RailsPanel() {
-  const prediction = usePrediction();
-  const ghost = useBenchPart((bench) => bench.ghost?.prediction);
+  const judged = useOutcome();
+  const ghost = useBenchPart((bench) => bench.ghost);
+  const proposed = useWork((work) => work.proposed);
   // The smaller rails follow a moment after the four large ones, so that those answer within the frame.
-  const later = useDeferredValue(prediction),
+  const later = useDeferredValue(judged),
     ghostLater = useDeferredValue(ghost);
   const family = useBenchPart((bench) => bench.history.formula.family);
-  const brief = briefOfFamily(family);
+  const ownBrief = useBenchPart((bench) => bench.history.formula.brief);
+  const brief = briefOf({ family, ...(ownBrief ? { brief: ownBrief } : {}) });
+  const [all, setAll] = useState(false);
+  const usual = briefOfFamily(family);
+  const shown = (rail: Rail, i: number) =>
+    all || i < USUAL || (brief[rail.id] !== undefined && usual[rail.id] === undefined);
+  const list = rails.filter(shown);
+  const off = rails.filter(
+    (rail, i) => !shown(rail, i) && ['below', 'above'].includes(standingOf(brief, rail.id, later)),
+  );
   return (
     <section
-      className="plate plate-closed flex min-h-0 flex-col px-4 pb-2 pt-2"
+      className="plate plate-closed flex min-h-0 flex-col px-4 pb-1.5 pt-2"
       aria-label="Rails"
       data-testid="rails"
     >
       <div className="flex items-baseline justify-between gap-2 border-b border-hair pb-1">
-        <h2 className="text-lg">What it will be</h2>
-        <p className="truncate text-[13px] text-soft">
-          <span
-            className="mr-1 inline-block h-2.5 w-5 rounded-full border-2 border-lit-edge bg-lit align-[-1px]"
-            aria-hidden
-          />{' '}
-          usual for a {familyNames[family]}
-        </p>
+        <h2 className="whitespace-nowrap text-lg">What it will be</h2>
+        <BriefButton />
       </div>
-      <div className="flex flex-1 flex-col justify-between">
-        {rails.map((rail, i) => (
+      <div className="flex min-h-0 flex-1 flex-col justify-between overflow-y-auto overflow-x-hidden">
+        {list.map((rail, i) => (
           <RailView
             key={rail.id}
             rail={rail}
-            prediction={i < MAJOR ? prediction : later}
-            ghost={i < MAJOR ? ghost : ghostLater}
+            judged={i < LARGE ? judged : later}
+            ghost={i < LARGE ? ghost : ghostLater}
+            proposed={proposed}
             brief={brief}
-            minor={i >= MAJOR}
+            minor={i >= LARGE}
           />
         ))}
       </div>
+      <button
+        type="button"
+        aria-expanded={all}
+        onClick={() => setAll(!all)}
+        className="tap-coarse -mx-1 self-start rounded-md px-1 text-[13px] font-semibold text-soft underline-offset-4 hover:text-ink hover:underline"
+      >
+        {all ? 'The usual seven' : `All ${rails.length} properties`}
+        {off.length > 0 && (
+          <span className="text-no"> · {off.map((rail) => rail.name.toLowerCase()).join(', ')} off</span>
+        )}
+      </button>
     </section>
   );
 });

@@ -1,11 +1,4 @@
-import {
-  briefOfFamily,
-  isEmpty,
-  type CurvePoint,
-  type Family,
-  plainCurve,
-  temperatureCurve,
-} from '@alterum/core';
+import { briefOf, isEmpty, type CurvePoint, plainCurve, temperatureCurve, type Wish } from '@alterum/core';
 import { memo, useDeferredValue, useMemo } from 'react';
 import { type Marker, type Size, thicknessLayout, type ThicknessLayout } from '../chart/thickness-layout';
 import { useSize } from '../chart/use-size';
@@ -109,7 +102,7 @@ export default memo(function ThicknessChart() {
   // Deferred: the rails answer first, the chart follows in the next moment.
   const outcome = useDeferredValue(useBenchPart((bench) => bench.outcome));
   const ghost = useDeferredValue(useBenchPart((bench) => bench.ghost));
-  const family = useBenchPart((bench) => bench.history.formula.family);
+  const lit = useBenchPart((bench) => briefOf(bench.history.formula).thickness);
   const [ref, size] = useSize<HTMLDivElement>();
   return (
     <div ref={ref} className="min-h-0 flex-1 basis-52">
@@ -119,7 +112,7 @@ export default memo(function ThicknessChart() {
         </p>
       )}
       {size && !isEmpty(outcome.prediction) && (
-        <Chart outcome={outcome} ghost={ghost} family={family} size={size} />
+        <Chart outcome={outcome} ghost={ghost} litThickness={lit} size={size} />
       )}
     </div>
   );
@@ -128,11 +121,11 @@ export default memo(function ThicknessChart() {
 interface ChartProps {
   readonly outcome: Outcome;
   readonly ghost: Outcome | undefined;
-  readonly family: Family;
+  readonly litThickness: Wish | undefined;
   readonly size: Size;
 }
 
-const Chart = memo(function Chart({ outcome, ghost, family, size }: ChartProps) {
+const Chart = memo(function Chart({ outcome, ghost, litThickness, size }: ChartProps) {
   const { mix, recipe, prediction } = outcome,
     { serving, process } = recipe;
   const later = nextDay(serving.storage);
@@ -147,12 +140,12 @@ const Chart = memo(function Chart({ outcome, ghost, family, size }: ChartProps) 
               ? plainCurve(ghost.mix, ghost.recipe.serving.storage, ghost.recipe.serving.days)
               : [],
           markers: markersOf(process.maxTemperatureC, serving.temperatureC),
-          lit: briefOfFamily(family).thickness,
+          lit: litThickness,
           serveC: serving.temperatureC,
         },
         size,
       ),
-    [outcome, mix, ghost, later, process, serving, family, size],
+    [outcome, mix, ghost, later, process, serving, litThickness, size],
   );
   const spoken = `At ${serving.temperatureC} degrees it ${prediction.thicknessClass}, about ${figure(prediction.viscosity.mid, 0)} millipascal seconds.`;
   return (

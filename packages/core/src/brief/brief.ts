@@ -1,11 +1,45 @@
 import type { Family } from '../formula/family.js';
+import type { Formula } from '../formula/formula.js';
 import type { PointPrediction } from '../predict/prediction.js';
 import { familyStretches } from './family.params.js';
-import type { Brief } from './lit-stretch.js';
-import { type RailId, railOf } from './rail.js';
+import type { Judged } from './judged.js';
+import type { Brief, Wish } from './lit-stretch.js';
+import { placeOnRail, type RailId, railIds, railOf, valueOnRail } from './rail.js';
 
 /** What this kind of product usually has to be. */
 export const briefOfFamily = (family: Family): Brief => familyStretches[family];
+
+/** What this formula has to be: the cook's own brief, or what is usual for its kind. */
+export const briefOf = ({ brief, family }: Pick<Formula, 'brief' | 'family'>): Brief =>
+  brief ?? briefOfFamily(family);
+
+/** The wishes of a brief in the order of the rails. */
+export const wishesOf = (brief: Brief): readonly { readonly rail: RailId; readonly wish: Wish }[] =>
+  railIds.flatMap((rail) => {
+    const wish = brief[rail];
+    return wish ? [{ rail, wish }] : [];
+  });
+
+/** The brief with one wish put in place of what stood there, or taken out. */
+export function withWish(brief: Brief, rail: RailId, wish: Wish | undefined): Brief {
+  const { [rail]: _before, ...rest } = brief;
+  return wish ? { ...rest, [rail]: wish } : rest;
+}
+
+/** Half the width of a pinned stretch, as a share of the rail. @source assumed: the smallest step a cook would notice */
+const PIN_HALF_WIDTH = 0.015;
+
+/** A wish that keeps a property where it stands now. */
+export function pinnedWish(rail: RailId, judged: Judged): Wish {
+  const { scale, value } = railOf(rail),
+    place = placeOnRail(scale, value(judged).mid);
+  return {
+    low: valueOnRail(scale, place - PIN_HALF_WIDTH),
+    high: valueOnRail(scale, place + PIN_HALF_WIDTH),
+    weight: 3,
+    pinned: true,
+  };
+}
 
 /** An empty pot has figures of zero, but they say nothing of a sauce. */
 export const isEmpty = (prediction: PointPrediction): boolean => prediction.flags.includes('empty');
@@ -13,9 +47,9 @@ export const isEmpty = (prediction: PointPrediction): boolean => prediction.flag
 export type Standing = 'below' | 'inside' | 'above' | 'unlit';
 
 /** Where the predicted middle stands against the lit stretch. */
-export function standingOf(brief: Brief, rail: RailId, prediction: PointPrediction): Standing {
+export function standingOf(brief: Brief, rail: RailId, judged: Judged): Standing {
   const stretch = brief[rail];
-  if (!stretch || isEmpty(prediction)) return 'unlit';
-  const { mid } = railOf(rail).value(prediction);
+  if (!stretch || isEmpty(judged.prediction)) return 'unlit';
+  const { mid } = railOf(rail).value(judged);
   return mid < stretch.low ? 'below' : mid > stretch.high ? 'above' : 'inside';
 }

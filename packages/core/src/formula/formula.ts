@@ -1,3 +1,4 @@
+import type { Brief } from '../brief/lit-stretch.js';
 import type { Role } from '../larder/ingredient.js';
 import {
   type Preparation,
@@ -9,6 +10,10 @@ import {
 import type { Amount } from '../quantity/amount.js';
 import type { Family } from './family.js';
 
+/** How far balancing may change a line: not at all, or between two masses (g). A line without it is free. */
+export type Hold =
+  { readonly kind: 'pinned' } | { readonly kind: 'bounded'; readonly leastG: number; readonly mostG: number };
+
 /** One line of a formula: an ingredient, how much as the cook wrote it, and how it goes in. */
 export interface Line {
   readonly id: string;
@@ -18,6 +23,7 @@ export interface Line {
   readonly role: Role;
   readonly preparation: Preparation;
   readonly stage: Stage;
+  readonly hold?: Hold;
 }
 
 export interface Serve {
@@ -35,6 +41,8 @@ export interface Formula {
   readonly lines: readonly Line[];
   readonly process: Process;
   readonly serve: Serve;
+  /** What it has to be; absent is what is usual for its kind. */
+  readonly brief?: Brief;
 }
 
 /** A formula that holds nothing yet. */

@@ -1,8 +1,9 @@
+import type { Brief } from '../brief/lit-stretch.js';
 import { type Role, roles } from '../larder/ingredient.js';
 import type { Preparation, Process, Stage } from '../predict/mixture/recipe.js';
 import type { Amount } from '../quantity/amount.js';
 import type { Family } from './family.js';
-import type { Formula, Line, Serve } from './formula.js';
+import type { Formula, Hold, Line, Serve } from './formula.js';
 
 /** An edit of a formula as data: it can be applied, inverted, kept, sent and read aloud. */
 export type FormulaStep =
@@ -26,7 +27,20 @@ export type FormulaStep =
   | { readonly step: 'rename'; readonly name: string }
   | { readonly step: 'set-family'; readonly family: Family }
   | { readonly step: 'set-portions'; readonly portions: number }
-  | { readonly step: 'set-note'; readonly note: string };
+  | { readonly step: 'set-note'; readonly note: string }
+  | {
+      readonly step: 'set-hold';
+      readonly line: string;
+      /** Absent frees the line. */ readonly hold: Hold | undefined;
+    }
+  | {
+      readonly step: 'set-brief';
+      /** Absent goes back to what is usual. */ readonly brief: Brief | undefined;
+    }
+  /** Several edits taken and undone as one: all of them, or none. */
+  | { readonly step: 'several'; readonly steps: readonly FormulaStep[] }
+  /** Another version takes its place whole. */
+  | { readonly step: 'become'; readonly formula: Formula };
 
 export type StepOutcome =
   | { readonly kind: 'applied'; readonly formula: Formula; readonly inverse: FormulaStep }
@@ -69,6 +83,18 @@ function pick<T extends object>(from: T, like: Partial<T>): Partial<T> {
 function insertAt<T>(list: readonly T[], item: T, at: number): readonly T[] {
   const place = Math.max(0, Math.min(at, list.length));
   return [...list.slice(0, place), item, ...list.slice(place)];
+}
+
+function applySeveral(formula: Formula, steps: readonly FormulaStep[]): StepOutcome {
+  let now = formula;
+  const inverses: FormulaStep[] = [];
+  for (const step of steps) {
+    const outcome = applyStep(now, step);
+    if (outcome.kind !== 'applied') return outcome;
+    now = outcome.formula;
+    inverses.unshift(outcome.inverse);
+  }
+  return applied(now, { step: 'several', steps: inverses });
 }
 
 /** Applies one edit; the outcome holds the edit that takes it back. A line that is gone, or an id that is taken, is an outcome, not an error. */
@@ -140,6 +166,24 @@ export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
         { ...formula, portions: step.portions },
         { step: 'set-portions', portions: formula.portions },
       );
+    case 'set-hold':
+      return changeLine(
+        formula,
+        step.line,
+        ({ hold: _before, ...line }) => (step.hold ? { ...line, hold: step.hold } : line),
+        (line) => ({ ...step, hold: line.hold }),
+      );
+    case 'set-brief': {
+      const { brief: before, ...rest } = formula;
+      return applied(step.brief ? { ...rest, brief: step.brief } : rest, {
+        step: 'set-brief',
+        brief: before,
+      });
+    }
+    case 'several':
+      return applySeveral(formula, step.steps);
+    case 'become':
+      return applied(step.formula, { step: 'become', formula });
     case 'set-note':
       return applied({ ...formula, note: step.note }, { step: 'set-note', note: formula.note });
   }

@@ -1,6 +1,6 @@
 import { type AllergenId, allergenIds } from '../allergen/allergen.js';
 import { ingredientById, larderTable } from '../larder/catalog/larder-table.js';
-import { seededChance } from '../science/random-pots.js';
+import { seededChance } from '../predict/numeric/chance.js';
 import { judgeVersions } from './base-and-versions.js';
 import { contactsOf, judgePots, type Pot, strictestFirst } from './course-of-cooking.js';
 import { cliniciansQuestions } from './cross-reaction.js';

@@ -15,7 +15,7 @@ import { consistencyAt, type Moment } from './thickness/consistency.js';
 import { temperatureCurve } from './thickness/temperature-curve.js';
 import { type Classed, textureClassOf, thicknessClassOf } from './thickness/thickness-class.js';
 import { tasteOf } from './taste/taste.js';
-import { type Band, bandOf, spreadAt } from './uncertainty/band.js';
+import { type Band, bandOf, type Spread, spreadAt } from './uncertainty/band.js';
 import {
   compositionCv,
   guessedTasteSd,
@@ -49,15 +49,19 @@ function linearBand(mid: number, sd: number): Band {
   return { low: mid - K80 * sd, mid, high: mid + K80 * sd };
 }
 
-/** The prediction of an assembled mixture at one moment. */
+/**
+ * The prediction of an assembled mixture at one moment.
+ * @param knownSpread the width of its bands where that is known well enough already, which saves most of the time
+ */
 export function predictMixture(
   mix: Mixture,
   at: Moment,
   offsets: KitchenOffsets = noOffsets,
+  knownSpread?: Spread,
 ): PointPrediction {
   const flow = consistencyAt(mix, at, offsets);
   const pulled = pullLength(mix, flow, at, offsets);
-  const spread = spreadAt(mix, at, flow, pulled, offsets);
+  const spread = knownSpread ?? spreadAt(mix, at, flow, pulled, offsets);
   const taste = tasteOf(mix),
     texture = textureClassOf(mix, flow, at.temperature);
   const unsure = guessedTasteSd * mix.guessedShare;

@@ -1,5 +1,6 @@
 import { larderTable } from '../larder/catalog/larder-table.js';
 import type { Ingredient } from '../larder/ingredient.js';
+import { seededChance } from '../predict/numeric/chance.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import {
   type Preparation,
@@ -9,15 +10,6 @@ import {
   type Stage,
   uncooked,
 } from '../predict/mixture/recipe.js';
-
-/** A linear congruential generator: the same seed gives the same recipes on every machine. */
-export function seededChance(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state * 1664525 + 1013904223) >>> 0;
-    return state / 4294967296;
-  };
-}
 
 const POTENT = new Set(['gums', 'salts and sweeteners', 'herbs and spices', 'savory']);
 const inKitchen = larderTable.filter(

@@ -20,7 +20,7 @@ export const proteinSites = [
 
 /** Ionic product of water at 25 °C. @source S-06. */
 export const WATER_ION_PRODUCT = 1e-14;
-/** Range and steps of the pH search; 34 halvings of 11 units leave 1e-9. */
-export const PH_SEARCH = { low: 1, high: 12, steps: 34 } as const;
+/** Range of the pH search; 7 halvings of 11 units leave a tenth of a unit, and false position ends when it moves less than `near`. */
+export const PH_SEARCH = { low: 1, high: 12, halvings: 7, steps: 30, near: 1e-10 } as const;
 /** pH at which half of the titratable acid counts as sour. @source engine notes E-10, estimated. */
 export const SOUR_HALF_PH = 4.6;

@@ -64,19 +64,47 @@ export function strongIonDifference(pH: number, amounts: BufferAmounts, waterMl:
   return bufferCharge(h, amounts) - (h - WATER_ION_PRODUCT / h) * waterMl;
 }
 
-/** pH at which the charges cancel, by bisection; strictly monotone, so always found within 1..12. @source electroneutrality, S-06 */
+/**
+ * pH at which the charges cancel: strictly monotone, so always found within 1..12. Halved until the curve is nearly straight, then by
+ * false position, which never leaves the bracket.
+ * @source electroneutrality, S-06; the Illinois rule of Dowell & Jarratt 1971
+ */
 export function pHOfMixture(strongIons: number, amounts: BufferAmounts, waterMl: number): number {
   const water = Math.max(waterMl, 1e-6);
+  const excess = (pH: number): number => {
+    const h = K(pH);
+    return strongIons + (h - WATER_ION_PRODUCT / h) * water - bufferCharge(h, amounts);
+  };
   let low: number = PH_SEARCH.low,
     high: number = PH_SEARCH.high;
-  for (let step = 0; step < PH_SEARCH.steps; step++) {
-    const pH = (low + high) / 2,
-      h = K(pH);
-    if (strongIons + (h - WATER_ION_PRODUCT / h) * water - bufferCharge(h, amounts) > 0) low = pH;
-    else high = pH;
+  for (let step = 0; step < PH_SEARCH.halvings; step++) {
+    const middle = (low + high) / 2;
+    if (excess(middle) > 0) low = middle;
+    else high = middle;
   }
-  return (low + high) / 2;
-}
+  let atLow = excess(low),
+    atHigh = excess(high);
+  if (!(atLow > 0) || !(atHigh < 0)) return (low + high) / 2;
+  let pH = (low + high) / 2,
+    side = 0;
+  for (let step = 0; step < PH_SEARCH.steps; step++) {
+    const next = high + (atHigh * (high - low)) / (atLow - atHigh);
+    const moved = Math.abs(next - pH);
+    pH = next;
+    if (moved < PH_SEARCH.near) break;
+    const there = excess(pH);
+    if (there > 0) {
+      [low, atLow] = [pH, there];
+      if (side === 1) atHigh /= 2;
+      side = 1;
+    } else {
+      [high, atHigh] = [pH, there];
+      if (side === -1) atLow /= 2;
+      side = -1;
+    }
+  }
+  return pH;
+} // prettier-ignore
 
 /** Titratable acid, mmol of protons. */
 export const titratable = (a: BufferAmounts): number => a.citric * 3 + a.malic * 2 + a.acetic + a.lactic;

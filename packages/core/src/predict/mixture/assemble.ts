@@ -15,7 +15,13 @@ import {
 import { starchIds } from '../starch/starch.params.js';
 import { soluteIds } from '../thickener/gum.params.js';
 import { assembly as a } from './assemble.params.js';
-import { type CompiledIngredient, compiledIngredient } from './compiled-ingredient.js';
+import {
+  additiveNames,
+  type AdditiveName,
+  additivePlace,
+  type CompiledIngredient,
+  compiledIngredient,
+} from './compiled-ingredient.js';
 import type { Mixture } from './mixture.js';
 import type { Process, Recipe, RecipeLine } from './recipe.js';
 
@@ -29,9 +35,12 @@ interface Weighed {
   readonly g: number;
 }
 
-/** Sum of a per-gram property over the lines. */
-const sumOf = (lines: readonly Weighed[], per: (c: CompiledIngredient, line: RecipeLine) => number): number =>
-  lines.reduce((sum, { c, g, line }) => sum + per(c, line) * g, 0);
+/** What simply adds up over the lines, all of it in one pass. */
+function addUp(lines: readonly Weighed[]): (name: AdditiveName) => number {
+  const sums = new Float64Array(additiveNames.length);
+  for (const { c, g } of lines) for (let k = 0; k < sums.length; k++) sums[k]! += c.additives[k]! * g;
+  return (name) => sums[additivePlace[name]]!;
+}
 
 function weigh(lines: readonly RecipeLine[]): readonly Weighed[] {
   for (const line of lines) {
@@ -87,15 +96,15 @@ function addStarch(
   }
 }
 
-/** Water that leaves after cooking: in the oven, on the warm stove, into noodles; g. */
+/** Water that leaves after cooking: in the oven, on the warm stove, into noodles; g. @param dryAndFat mL of all that is not water */
 function laterWater(
   process: Process,
   servedAt: number,
   water: number,
-  lines: readonly Weighed[],
+  dryAndFat: number,
 ): { readonly evaporated: number; readonly absorbed: number } {
   if (!(process.bakeMin > 0 || process.keepWarmMin > 0)) return { evaporated: 0, absorbed: 0 };
-  const volume = water + sumOf(lines, (c) => c.fat * suspension.fatVolume + (c.protein + c.fibre + c.starchTotal) * a.proteinVolume); // prettier-ignore
+  const volume = water + dryAndFat;
   const baked = bakeLoss(process, water, volume);
   const warm = keepWarmLoss(process, servedAt, water - baked, volume);
   return { evaporated: baked + warm, absorbed: noodleUptake(process, water - baked - warm) };
@@ -172,9 +181,6 @@ function addColour(into: ColourState, { c, g }: Weighed, diameter: number): void
 
 const bufferKeys = Object.keys(noBuffers()) as (keyof BufferAmounts)[];
 
-const bakes = (c: CompiledIngredient): boolean =>
-  c.ingredient.behaviour.particles === 'nut' || c.ingredient.behaviour.particles === 'curd';
-
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
 
 /**
@@ -189,16 +195,27 @@ export function assemble(
   const lines = weigh(recipe.lines);
   const heat = heatWithBaking(process);
 
-  const waterBefore = sumOf(lines, (c) => c.water);
+  const total = addUp(lines);
+  const waterBefore = total('water'),
+    salt = total('salt'),
+    fat = total('fat'),
+    protein = total('protein'),
+    fibre = total('fibre'),
+    unnamed = total('unnamed'),
+    allStarch = total('starchTotal'),
+    tableSugars = total('sugars'),
+    coagulatingProtein = total('coagulatingProtein');
   const leastWater = a.leastWater * waterBefore + 1e-9;
   const potWater = Math.max(waterBefore - process.evaporatedG, leastWater);
-  const away = laterWater(process, recipe.serving?.temperatureC ?? heat.maxTemperature, potWater, lines);
+  const away = laterWater(
+    process,
+    recipe.serving?.temperatureC ?? heat.maxTemperature,
+    potWater,
+    fat * suspension.fatVolume + (protein + fibre + allStarch) * a.proteinVolume,
+  );
   const water = Math.max(potWater - away.evaporated - away.absorbed, leastWater);
   const absorbed = Math.min(away.absorbed, potWater - water);
   const evaporated = waterBefore - water - absorbed;
-  const salt = sumOf(lines, (c) => c.salt);
-  const allStarch = sumOf(lines, (c) => c.starchTotal);
-  const tableSugars = sumOf(lines, (c) => c.sugars);
   const cookingWater = {
     water: Math.max((waterBefore + potWater) / 2, 1e-6),
     sugars: tableSugars,
@@ -230,8 +247,14 @@ export function assemble(
   const buffers = noBuffers();
   let strongIons = 0,
     amylaseSugar = 0,
+    heatSetProtein = 0,
+    pungent = 0,
     dryHotStarch = 0;
 
+  const biteLeft =
+    heat.maxTemperature > a.pungencyCookedAbove
+      ? a.pungencyFast * Math.exp(-heat.hold / a.pungencyTime) + a.pungencyLeft
+      : 1;
   for (const weighed of lines) {
     const { line, c, g } = weighed;
     const b = c.ingredient.behaviour;
@@ -247,25 +270,16 @@ export function assemble(
     for (let i = 0; i < solutes.length; i++) solutes[i] = (solutes[i] ?? 0) + (c.solutes[i] ?? 0) * g;
     fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * g;
     strongIons += c.strongIons * g;
+    heatSetProtein += line.stage === 'end' ? 0 : b.heatSetProtein * c.protein * g;
+    pungent += (b.pungent / 100) * (line.stage === 'end' ? 1 : biteLeft) * g;
     for (const key of bufferKeys) buffers[key] += c.buffers[key] * g;
     if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
       dryHotStarch += c.starchTotal * g;
   }
   solutes[SUGARS] = (solutes[SUGARS] ?? 0) + amylaseSugar;
 
-  const fat = sumOf(lines, (c) => c.fat),
-    protein = sumOf(lines, (c) => c.protein),
-    fibre = sumOf(lines, (c) => c.fibre);
-  const unnamed = sumOf(lines, (c) => c.unnamed);
   const boilsOff = heat.maxTemperature > a.alcoholBoilAbove ? heat.hold / a.alcoholBoilTime : 0;
-  const alcohol = sumOf(lines, (c) => c.alcohol) * (1 - Math.min(1, boilsOff));
-  const per = (of: (i: CompiledIngredient['ingredient']) => number | undefined) =>
-    sumOf(lines, (c) => (of(c.ingredient) ?? 0) / 100);
-  const biteLeft =
-    heat.maxTemperature > a.pungencyCookedAbove
-      ? a.pungencyFast * Math.exp(-heat.hold / a.pungencyTime) + a.pungencyLeft
-      : 1;
-  const coagulatingProtein = sumOf(lines, (c) => c.ingredient.behaviour.coagulation * c.protein);
+  const alcohol = total('alcohol') * (1 - Math.min(1, boilsOff));
   const pH = pHOfMixture(strongIons, buffers, water);
   const withoutThickeners =
     water +
@@ -282,8 +296,10 @@ export function assemble(
   return {
     process, water, evaporated, fat, protein, fibre, salt, alcohol, unnamed, allStarch, solutes, fatByType, buffers, strongIons, pH, coagulatingProtein, dryHotStarch,
     mass, absorbed, maxTemperature: heat.maxTemperature, hold: heat.hold,
+    gums: total('gums'), emulsifyingProtein: total('emulsifyingProtein'), stableEmulsionFat: total('stableEmulsionFat'), bakedProtein: total('bakedProtein'),
+    calciumMg: total('calciumMg'), oligo: total('oligo'), glutamate: total('glutamate'), aspartate: total('aspartate'), imp: total('imp'), gmp: total('gmp'), amp: total('amp'), bitter: total('bitter'),
+    heatSetProtein, pungent,
     sugars: tableSugars + amylaseSugar,
-    calciumMg: per((i) => i.per100.calciumMg),
     dispersedStarch: starch.dispersed,
     cellStarch: starch.inCells,
     rawStarch: starch.raw,
@@ -298,26 +314,13 @@ export function assemble(
     dryParticleVolume: particles.dry,
     suspensionVolume: withoutThickeners,
     volume: withoutThickeners + sum(starch.dispersed) * a.starchVolume + sum(solutes) * a.gumVolume,
-    emulsifyingProtein: sumOf(lines, (c) => c.ingredient.behaviour.emulsifying * c.protein),
-    emulsifiedFat: fat > 0 ? sumOf(lines, (c) => c.ingredient.behaviour.emulsifying * c.fat) / fat : 0,
-    stableEmulsionFat: sumOf(lines, (c) => (c.ingredient.behaviour.stableEmulsion ? c.fat : 0)),
-    heatSetProtein: sumOf(lines, (c, line) => (line.stage === 'end' ? 0 : c.ingredient.behaviour.heatSetProtein * c.protein)),
-    bakedProtein: sumOf(lines, (c) => (bakes(c) ? c.insolubleProtein : 0)),
+    emulsifiedFat: fat > 0 ? total('emulsifiedFat') / fat : 0,
     browning: browningIndex(process, reactants),
-    isoelectricPh: coagulatingProtein > 0 ? sumOf(lines, (c) => c.ingredient.behaviour.coagulation * c.protein * c.ingredient.behaviour.isoelectricPh) / coagulatingProtein : ANY_ISOELECTRIC_PH,
+    isoelectricPh: coagulatingProtein > 0 ? total('coagulatingAtIsoelectric') / coagulatingProtein : ANY_ISOELECTRIC_PH,
     grains: particles.grains,
     meanDiameter: particles.weight > 0 ? Math.exp(particles.weightedLog / particles.weight) : 0,
     largestDiameter: particles.largest,
-    guessedShare: weighedMass > 0 ? sumOf(lines, (c) => (c.ingredient.guessed ? 1 : 0)) / weighedMass : 0,
-    gums: sumOf(lines, (c) => c.gums),
-    oligo: per((i) => i.per100.oligo),
-    glutamate: per((i) => i.per100.glutamate),
-    aspartate: per((i) => i.per100.aspartate),
-    imp: per((i) => i.per100.imp),
-    gmp: per((i) => i.per100.gmp),
-    amp: per((i) => i.per100.amp),
-    bitter: per((i) => i.behaviour.bitter),
-    pungent: sumOf(lines, (c, line) => (c.ingredient.behaviour.pungent / 100) * (line.stage === 'end' ? 1 : biteLeft)),
+    guessedShare: weighedMass > 0 ? total('guessed') / weighedMass : 0,
     absorption: [colour.absorbed[0] / scattering, colour.absorbed[1] / scattering, colour.absorbed[2] / scattering],
   }; // prettier-ignore
 }

@@ -1,0 +1,63 @@
+import { randomUUID } from 'node:crypto';
+import {
+  BranchBody,
+  formulaBodyOf,
+  formulaOfContent,
+  type FormulaView,
+  VersionBody,
+  type VersionView,
+} from '@alterum/contract';
+import { EntityManager } from '@mikro-orm/core';
+import { Injectable } from '@nestjs/common';
+import { Clock } from '../platform/clock.js';
+import { Failure, invalidInput } from '../platform/failure.js';
+import { viewOfVersion } from './formula-row.mapping.js';
+import { FormulaVersionRow } from './formula.row.js';
+import { FormulaService } from './formula.service.js';
+
+/** Versions of a formula that the cook keeps under a name, to go back to or to branch from. */
+@Injectable()
+export class VersionService {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly formulas: FormulaService,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Oldest first. */
+  async list(formulaId: string): Promise<readonly VersionView[]> {
+    await this.formulas.read(formulaId);
+    const rows = await this.em.find(FormulaVersionRow, { formula: formulaId }, { orderBy: { keptAt: 'asc' } });
+    return rows.map(viewOfVersion);
+  }
+
+  /** Keeps the formula as it stands on the server. */
+  async keep(formulaId: string, { name, why }: VersionBody): Promise<VersionView> {
+    const { id: _id, version: _version, updatedAt: _updatedAt, ...content } = await this.formulas.read(formulaId);
+    const given = name.trim();
+    if (given === '') throw invalidInput([{ field: 'name', message: 'Give the version a name.' }]);
+    if ((await this.em.count(FormulaVersionRow, { formula: formulaId, name: given })) > 0)
+      throw invalidInput([{ field: 'name', message: `There is a version called “${given}” already; give this one another name.` }]);
+    const row = this.em.create(FormulaVersionRow, { id: randomUUID(), formula: formulaId, name: given, why: why?.trim() ?? '', content, keptAt: this.clock.now() });
+    await this.em.persistAndFlush(row);
+    return viewOfVersion(row);
+  }
+
+  async forget(formulaId: string, versionId: string): Promise<void> {
+    const row = await this.rowOf(formulaId, versionId);
+    await this.em.removeAndFlush(row);
+  }
+
+  /** A new formula that begins as the version stood. */
+  async branch(formulaId: string, versionId: string, { name }: BranchBody): Promise<FormulaView> {
+    const { content } = await this.rowOf(formulaId, versionId);
+    const { lines, ...formula } = formulaBodyOf(formulaOfContent(content));
+    return this.formulas.create({ ...formula, name, lines: [...lines], brief: formula.brief ? [...formula.brief] : null });
+  }
+
+  private async rowOf(formulaId: string, versionId: string): Promise<FormulaVersionRow> {
+    const row = await this.em.findOne(FormulaVersionRow, { id: versionId, formula: formulaId });
+    if (!row) throw new Failure('not-found', 'This formula has no such version; it may have been forgotten. Look in its list of versions.');
+    return row;
+  }
+} // prettier-ignore

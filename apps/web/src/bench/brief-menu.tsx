@@ -1,0 +1,70 @@
+import type { SavedBriefView } from '@alterum/contract';
+import { briefOfWishes, wishesOfBrief } from '@alterum/contract/wire';
+import { briefOf, familyNames } from '@alterum/core';
+import { BookmarkPlus, RotateCcw, Trash2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { api } from '../app/api';
+import { sayFailure, useNotices } from '../app/notices';
+import { MenuItem, MenuRule } from '../ui/menu';
+import { take, useFormula } from './bench-store';
+
+function keepBrief(formula: ReturnType<typeof useFormula>): void {
+  const name = `${formula.name}: what it has to be`.slice(0, 80);
+  api
+    .keepBrief({ name, wishes: wishesOfBrief(briefOf(formula)) })
+    .then(
+      ({ name: kept }) => useNotices.getState().show(`The brief is kept as “${kept}”, for any formula.`),
+      sayFailure,
+    );
+}
+
+function forgetBrief(brief: SavedBriefView): void {
+  api.forgetBrief(brief.id).then(
+    () =>
+      useNotices.getState().show(`The brief “${brief.name}” is forgotten.`, {
+        label: 'Take back',
+        run: () => void api.keepBrief({ name: brief.name, wishes: brief.wishes }).catch(sayFailure),
+      }),
+    sayFailure,
+  );
+}
+
+/** The brief of the open formula: usual, one that was kept, or none; and keeping it for others. */
+export default function BriefMenu() {
+  const formula = useFormula();
+  const [kept, setKept] = useState<readonly SavedBriefView[]>();
+  useEffect(() => {
+    api.briefs().then(setKept, () => setKept([]));
+  }, []);
+  return (
+    <>
+      <MenuItem
+        onSelect={() => take({ step: 'set-brief', brief: undefined })}
+        disabled={formula.brief === undefined}
+      >
+        <RotateCcw size={16} aria-hidden /> Usual for a {familyNames[formula.family]}
+      </MenuItem>
+      <MenuItem onSelect={() => keepBrief(formula)}>
+        <BookmarkPlus size={16} aria-hidden /> Keep this brief for other formulas
+      </MenuItem>
+      <MenuItem onSelect={() => take({ step: 'set-brief', brief: {} })}>
+        <Trash2 size={16} aria-hidden /> Ask for nothing
+      </MenuItem>
+      {kept && kept.length > 0 && <MenuRule />}
+      {kept?.map((brief) => (
+        <MenuItem
+          key={brief.id}
+          onSelect={() => take({ step: 'set-brief', brief: briefOfWishes(brief.wishes) })}
+        >
+          {brief.name}
+        </MenuItem>
+      ))}
+      {kept && kept.length > 0 && <MenuRule />}
+      {kept?.map((brief) => (
+        <MenuItem key={brief.id} onSelect={() => forgetBrief(brief)}>
+          <span className="text-soft">Forget “{brief.name}”</span>
+        </MenuItem>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import { briefOf, placeOnRail, type Rail, valueOnRail, type Wish, withWish } from '@alterum/core';
+import { Slider } from 'radix-ui';
+import { memo, useRef } from 'react';
+import { take, useBench } from './bench-store';
+import { figure } from './number-text';
+
+/** Finest step of an end, as a share of the rail; how near the ends may come. */
+const STEP = 0.005,
+  APART = 2;
+
+let gestures = 0;
+
+/** Gives one property another stretch in the brief of the open formula. */
+export function pullStretch(rail: Rail, wish: Wish, low: number, high: number, gesture?: string): void {
+  const formula = useBench.getState().bench?.history.formula;
+  if (!formula) return;
+  const { pinned: _pinned, ...rest } = wish;
+  take({ step: 'set-brief', brief: withWish(briefOf(formula), rail.id, { ...rest, low, high }) }, gesture);
+}
+
+const end =
+  'group pointer-events-auto block h-full min-h-6 w-3.5 cursor-ew-resize touch-none rounded-full outline-offset-0 -translate-y-[2px]';
+
+/** The lit stretch of a rail; each end is pulled by pointer or arrow keys. */
+export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; readonly wish: Wish }) {
+  const gesture = useRef('');
+  const ends = [placeOnRail(rail.scale, wish.low), placeOnRail(rail.scale, wish.high)] as const;
+  const said = (value: number) => `${figure(value, rail.digits)} ${rail.unit}`;
+  const pull = ([low = 0, high = 1]: readonly number[]) => {
+    // Only the end that was pulled takes the rounding of the slider; the other stays exactly as it was written.
+    const lowAt = Math.abs(low - ends[0]) < STEP / 2 ? wish.low : valueOnRail(rail.scale, low);
+    const highAt = Math.abs(high - ends[1]) < STEP / 2 ? wish.high : valueOnRail(rail.scale, high);
+    pullStretch(rail, wish, lowAt, highAt, gesture.current || `stretch-${rail.id}`);
+  };
+  return (
+    <Slider.Root
+      min={0}
+      max={1}
+      step={STEP}
+      minStepsBetweenThumbs={APART}
+      value={[...ends]}
+      onValueChange={pull}
+      onPointerDown={() => {
+        gesture.current = `stretch-${rail.id}-${gestures++}`;
+      }}
+      className="pointer-events-none absolute inset-0 flex items-center"
+    >
+      <Slider.Track className="absolute inset-0">
+        <Slider.Range
+          className={`absolute inset-y-[2px] rounded-full border-2 border-lit-edge bg-lit ${wish.pinned ? 'border-dashed' : ''}`}
+        />
+      </Slider.Track>
+      <Slider.Thumb className={end} aria-label={`${rail.name}, least asked`} aria-valuetext={said(wish.low)}>
+        <span className="mx-auto block h-full w-1 rounded-full group-hover:bg-lit-edge" />
+      </Slider.Thumb>
+      <Slider.Thumb className={end} aria-label={`${rail.name}, most asked`} aria-valuetext={said(wish.high)}>
+        <span className="mx-auto block h-full w-1 rounded-full group-hover:bg-lit-edge" />
+      </Slider.Thumb>
+    </Slider.Root>
+  );
+});

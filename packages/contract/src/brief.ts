@@ -1,0 +1,77 @@
+import { type RailId, railIds, railOf, type Weight, weights } from '@alterum/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  Validate,
+  ValidatorConstraint,
+  type ValidationArguments,
+  type ValidatorConstraintInterface,
+} from 'class-validator';
+import { AreParts, IsName } from './field.js';
+
+/** Widest a wish may reach beyond its rail, in lengths of the rail. @source assumed: enough for anything that can be dragged or typed */
+const BEYOND = 10;
+
+/** Two ends the right way round, near the rail they belong to. */
+@ValidatorConstraint({ name: 'stretchOfRail' })
+class StretchOfRail implements ValidatorConstraintInterface {
+  validate(high: unknown, { object }: ValidationArguments): boolean {
+    const { rail, low } = object as WishInput;
+    if (typeof high !== 'number' || typeof low !== 'number' || !railIds.includes(rail)) return true;
+    return low <= high && low >= -BEYOND * railOf(rail).scale.high && high <= BEYOND * railOf(rail).scale.high;
+  }
+  defaultMessage({ object }: ValidationArguments): string {
+    const { rail, low, high } = object as WishInput;
+    return low > high
+      ? `The lit stretch of ${rail} is upside down: its low end (${low}) lies above its high end (${high}).`
+      : `The lit stretch of ${rail} lies far outside its rail.`;
+  }
+} // prettier-ignore
+
+/** What is asked of one property. */
+export class WishInput {
+  @IsIn([...railIds], { message: `The property must be one of: ${railIds.join(', ')}.` })
+  rail!: RailId;
+
+  /** In the unit of the rail. */
+  @IsNumber({}, { message: 'The low end must be a number.' })
+  low!: number;
+
+  @IsNumber({}, { message: 'The high end must be a number.' })
+  @Validate(StretchOfRail)
+  high!: number;
+
+  @IsOptional()
+  @IsIn([...weights], { message: `How much it matters must be one of: ${weights.join(', ')}.` })
+  weight?: Weight;
+
+  @IsOptional()
+  @IsBoolean({ message: 'Whether it is pinned must be true or false.' })
+  pinned?: boolean;
+}
+
+/** Wishes of a brief, at most one a rail. */
+export const AreWishes = (): PropertyDecorator => (target, property) => {
+  for (const check of [IsArray({ message: 'The brief must be a list of wishes.' }), ArrayMaxSize(railIds.length, { message: 'A brief holds at most one wish a property.' }), AreParts(), Type(() => WishInput)])
+    check(target, property);
+}; // prettier-ignore
+
+/** A brief kept under a name, for any formula. */
+export class SavedBriefBody {
+  @IsName('Give the brief a name.', 80)
+  name!: string;
+
+  @AreWishes()
+  wishes!: WishInput[];
+}
+
+export interface SavedBriefView {
+  readonly id: string;
+  readonly name: string;
+  readonly wishes: readonly WishInput[];
+}

@@ -1,0 +1,101 @@
+import { aimsOf, met, missesOf } from '../balance/aim.js';
+import { balanceWeights } from '../balance/balance.params.js';
+import type { BalanceRequest } from '../balance/balance-request.js';
+import { limitsOfPeople } from '../balance/limits-of-people.js';
+import { judge, portionOf, spreadOf, withMasses } from '../balance/objective.js';
+import type { Judged } from '../brief/judged.js';
+import { coordinateOn, type RailId, railOf } from '../brief/rail.js';
+
+/** One axis of a trade map: a line of the recipe over a range, g. */
+export interface TradeAxis {
+  readonly line: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+export interface TradeMapRequest extends BalanceRequest {
+  readonly x: TradeAxis;
+  readonly y: TradeAxis;
+  /** Properties whose contours are drawn. */
+  readonly shown: readonly [RailId, RailId];
+}
+
+/** What stands at the knots of a grid; row by row from the lowest y, `size` × `size`. */
+export interface TradeMap {
+  readonly size: number;
+  readonly x: TradeAxis;
+  readonly y: TradeAxis;
+  /** Middle of each shown property, as a coordinate of its rail, so that contours are even in what is noticed. */
+  readonly values: readonly [Float64Array, Float64Array];
+  /** Steps of the rail outside the brief and people’s limits, the largest of all; 0 is inside. */
+  readonly outside: Float64Array;
+}
+
+/** Knots of the first picture and of the refined one, a side. @source assumed: 100 ms for the first on a slow machine; finer than a pixel of a bead afterwards */
+export const tradeSizes = { first: 13, fine: 45 } as const;
+
+const knot = ({ least, most }: TradeAxis, i: number, size: number): number =>
+  least + ((most - least) * i) / (size - 1);
+
+/** How far the worst of the wishes and limits lies outside, in steps of its rail. */
+function outsideOf(request: BalanceRequest, judged: Judged, masses: Float64Array, aims: ReturnType<typeof aimsOf>, limits: ReturnType<typeof limitsOfPeople>): number {
+  const misses = missesOf(aims, judged);
+  let worst = 0;
+  for (const miss of misses) if (!met([miss])) worst = Math.max(worst, Math.abs(miss.middle));
+  for (const limit of limits.portions) worst = Math.max(worst, Math.max(0, portionOf(limit, masses) / limit.most - 1) / TENTH);
+  for (const { line } of limits.forbidden) if ((masses[line] ?? 0) > 0) worst = Math.max(worst, NEVER);
+  return worst;
+} // prettier-ignore
+const TENTH = 0.1,
+  NEVER = 20;
+
+/**
+ * The trade between two lines with everything else as it is. Yields after every row, so that whoever runs it can stop.
+ * @throws RangeError for a line that is not there, or an axis that is upside down
+ */
+export function* tradeMap(request: TradeMapRequest, size: number): Generator<number, TradeMap> {
+  const { recipe, portions, x, y, shown } = request;
+  for (const axis of [x, y]) {
+    if (!recipe.lines[axis.line]) throw new RangeError(`the recipe has no line ${axis.line}`);
+    if (!(axis.least >= 0 && axis.most > axis.least)) throw new RangeError(`an axis runs from a smaller to a larger mass, not from ${axis.least} to ${axis.most} g`);
+  }
+  const aims = aimsOf(request.brief),
+    limits = limitsOfPeople(recipe, portions, request.eaters ?? [], request.labels),
+    spread = spreadOf(recipe),
+    masses = Float64Array.from(recipe.lines, ({ mass }) => mass);
+  const count = size * size,
+    values = [new Float64Array(count), new Float64Array(count)] as const,
+    outside = new Float64Array(count);
+  for (let row = 0; row < size; row++) {
+    masses[y.line] = knot(y, row, size);
+    for (let column = 0; column < size; column++) {
+      masses[x.line] = knot(x, column, size);
+      const judged = judge(withMasses(recipe, masses), portions, spread);
+      const at = row * size + column;
+      shown.forEach((rail, k) => {
+        const { scale, value } = railOf(rail);
+        values[k as 0 | 1][at] = coordinateOn(scale, value(judged).mid);
+      });
+      outside[at] = outsideOf(request, judged, masses, aims, limits);
+    }
+    yield (row + 1) / size;
+  }
+  return { size, x, y, values, outside };
+} // prettier-ignore
+
+/** How much more and less of a line is looked at around where it stands. @source assumed */
+const AROUND = { times: 2.5, leastG: 5 } as const;
+
+/** A range for an axis that holds the present amount with room on both sides, whatever the line. */
+export function axisAround(recipe: BalanceRequest['recipe'], line: number): TradeAxis {
+  const mass = recipe.lines[line]?.mass ?? 0;
+  return { line, least: 0, most: Math.max(mass * AROUND.times, AROUND.leastG) };
+}
+
+/** Levels of the contours on a rail, as coordinates: one every other noticed step. */
+export const contourLevels = (low: number, high: number): readonly number[] => {
+  const step = 2 * balanceWeights.step;
+  const from = Math.ceil(low / step),
+    to = Math.floor(high / step);
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_unused, i) => (from + i) * step);
+};
