@@ -208,3 +208,9 @@ export { type Measurable, type Rounding, roundings } from './balance/kitchen-rou
 export { judge, withMasses } from './balance/objective.js';
 export type { ChangeReason, LineChange } from './balance/reasons.js';
 export { finish, type SearchProgress } from './balance/solve.js';
+export type { PotLine } from './swap/replace-line.js';
+export { openToAll, type Schools } from './swap/school.js';
+export { linesToReplace, swap, type SwapOutcome } from './swap/swap.js';
+export type { SwapOption } from './swap/swap-option.js';
+export type { HouseSauce, SwapAsk, SwapRequest } from './swap/swap-request.js';
+export type { Told } from './swap/told.js';

@@ -36,6 +36,8 @@ export type BalanceOutcome =
 export interface Measuring {
   readonly units: readonly UnitId[];
   readonly rounding: Rounding;
+  /** By line, whether the present amount is one that the cook measured; all are by default. */
+  readonly asWritten?: readonly boolean[];
 }
 
 /** Share of a line within which it may stay as it is; share of the batch that counts as one step of mass. @source assumed */
@@ -52,13 +54,14 @@ function measured(space: SearchSpace, aims: readonly Aim[], { masses }: Pick<Sol
     const unit = measuring.units[i] ?? 'g';
     const present = space.present[i] ?? 0,
       asItIs: Measurable = { amount: { value: present, unit: 'g' }, grams: present };
-    if (Math.abs(g - present) <= 1e-6 * Math.max(g, 1)) return [asItIs];
+    const written = measuring.asWritten?.[i] ?? true;
+    if (written && Math.abs(g - present) <= 1e-6 * Math.max(g, 1)) return [asItIs];
     const within = measurableNear(g, ingredient, unit, measuring.rounding).filter(
       ({ grams }) => grams >= (space.low[i] ?? 0) - 1e-6 && grams <= (space.high[i] ?? Infinity) + 1e-6,
     );
     if (within.length === 0) within.push({ amount: { value: Number(g.toFixed(2)), unit: 'g' }, grams: Number(g.toFixed(2)) });
     // What hardly changes may as well stay as the cook wrote it.
-    return Math.abs(g - present) < MAY_STAY * present && present <= (space.high[i] ?? 0) ? [asItIs, ...within] : within;
+    return written && Math.abs(g - present) < MAY_STAY * present && present <= (space.high[i] ?? 0) ? [asItIs, ...within] : within;
   });
   return chooseTogether(choices, (rounded) => {
     const judged = judge(withMasses(recipe, rounded), portions);
@@ -76,7 +79,8 @@ function measured(space: SearchSpace, aims: readonly Aim[], { masses }: Pick<Sol
   });
 } // prettier-ignore
 
-function proposalOf(space: SearchSpace, aims: readonly Aim[], solution: Solution, measuring: Measuring): Proposal {
+/** A solution as it would be measured, with its figures and reasons. */
+export function proposalOf(space: SearchSpace, aims: readonly Aim[], solution: Solution, measuring: Measuring): Proposal {
   const { recipe, portions } = space.request;
   const amounts = measured(space, aims, solution, measuring);
   const masses = Float64Array.from(amounts, ({ grams }) => grams);
