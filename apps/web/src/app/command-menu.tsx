@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { redoOnBench, undoOnBench } from '../bench/bench-store';
 import { focusAddIngredient } from '../bench/focus';
+import { openWork } from '../bench/work-store';
 import { newFormula } from '../formulas/formula-actions';
 import { Dialog } from '../ui/dialog';
 import { api } from './api';
@@ -38,6 +39,11 @@ export function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
     ['Undo', run(undoOnBench), 'Ctrl Z'],
     ['Redo', run(redoOnBench), 'Ctrl Shift Z'],
     ['Add an ingredient', run(() => setTimeout(focusAddIngredient, 50)), 'A'],
+    ['Balance', run(() => openWork('balance')), 'B'],
+    ['Swap for everybody at the table', run(() => openWork('swap')), 'S'],
+    ['Trade map', run(() => openWork('trade')), 'T'],
+    ['Versions', run(() => openWork('versions')), 'V'],
+    ['Compare formulas', go('/compare')],
     ['Day or night kitchen', run(toggleTheme)],
     ['Keys', run(showShortcuts), '?'],
   ];

@@ -6,6 +6,7 @@ import { api } from './api';
 let own: readonly Ingredient[] = [];
 let byId: ReadonlyMap<string, Ingredient> = new Map();
 let labels: ReadonlyMap<string, PackLabel> = new Map();
+let stock: ReadonlyMap<string, number> = new Map();
 
 /** What the household adds to the larder that ships with the app. */
 export interface HouseLarder {
@@ -15,7 +16,8 @@ export interface HouseLarder {
 
 /** Fetches the household's own ingredients and labels; until then the larder's rows are all there is. */
 export async function loadHouseLarder(): Promise<HouseLarder> {
-  const [views, read] = await Promise.all([api.ownIngredients(), api.packLabels()]);
+  const [views, read, said] = await Promise.all([api.ownIngredients(), api.packLabels(), api.stock()]);
+  stock = new Map(said.map(({ ingredient, grams }) => [ingredient, grams]));
   own = views.map(ingredientOfOwn);
   byId = new Map(own.map((ingredient) => [ingredient.id, ingredient]));
   const now = Date.now();
@@ -31,3 +33,8 @@ export const findIngredient = (id: string): Ingredient | undefined => ingredient
 /** The household's own first, then what ships with the app. */
 export const wholeLarder = (): readonly Ingredient[] =>
   own.length === 0 ? larderTable : [...own, ...larderTable];
+
+export const ownIngredients = (): readonly Ingredient[] => own;
+
+/** g in the house by ingredient, as far as the cook said. */
+export const stockInHouse = (): ReadonlyMap<string, number> => stock;

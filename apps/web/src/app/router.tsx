@@ -28,6 +28,7 @@ export const router = createBrowserRouter([
           { path: 'bench', loader: openBench, Component: Nothing },
           { path: 'bench/:id', lazy: () => import('../bench/bench-page') },
           { path: 'formulas', lazy: () => import('../formulas/formulas-page') },
+          { path: 'compare', lazy: () => import('../compare/compare-page') },
           { path: 'table', lazy: () => import('../table/table-page') },
           { path: 'card', lazy: () => import('../table/card-page') },
           { path: 'larder', lazy: () => import('../larder/larder-page') },

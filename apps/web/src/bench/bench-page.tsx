@@ -1,5 +1,5 @@
 import type { EaterView } from '@alterum/contract';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { api } from '../app/api';
 import { loadHouseLarder } from '../app/house-larder';
@@ -18,6 +18,7 @@ import { setSaving } from './saving';
 import { setTonight } from './tonight';
 import { TablePanel } from './table-panel';
 import { TitleRow } from './title-row';
+import { closeWork, openWork, useWork, workKeys } from './work-store';
 
 interface BenchData {
   readonly id: string;
@@ -30,6 +31,7 @@ export async function loader({ params }: LoaderFunctionArgs): Promise<BenchData>
   const [view, eaters] = await Promise.all([api.formula(id), api.eaters(), loadHouseLarder()]);
   setTonight(eaters.filter((eater) => eater.eatsTonight));
   await openFormula(view);
+  closeWork();
   rememberOpened(id);
   return { id, eaters };
 }
@@ -49,11 +51,33 @@ function useBenchKeys(): void {
       } else if (key === 'a' && !chord && !event.altKey && !isTyping(event.target)) {
         event.preventDefault();
         focusAddIngredient();
+      } else if (!chord && !event.altKey && !isTyping(event.target) && workKeys[key]) {
+        event.preventDefault();
+        openWork(workKeys[key]);
       }
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
+}
+
+const WorkPanel = lazy(() => import('../work/work-panel'));
+
+/** Chart and table, or the work of finding amounts in their place. */
+function WorkSide() {
+  const kind = useWork((work) => work.kind);
+  if (kind)
+    return (
+      <Suspense fallback={<div className="plate flex-1" />}>
+        <WorkPanel kind={kind} />
+      </Suspense>
+    );
+  return (
+    <>
+      <ChartPanel />
+      <TablePanel />
+    </>
+  );
 }
 
 /** The formula under work: what is in the pot, what it will be, and who can eat it. */
@@ -84,9 +108,8 @@ export function Component() {
       <div className="grid min-h-0 flex-1 grid-cols-1 gap-2 md:grid-cols-2 lg:grid-cols-[minmax(0,1.06fr)_minmax(0,1.08fr)_minmax(0,0.86fr)]">
         <LineList />
         <RailsPanel />
-        <div className="flex min-h-0 flex-col gap-2 md:col-span-2 lg:col-span-1">
-          <ChartPanel />
-          <TablePanel />
+        <div className="relative flex min-h-0 flex-col gap-2 md:col-span-2 lg:col-span-1">
+          <WorkSide />
         </div>
       </div>
       <ProcessStrip />

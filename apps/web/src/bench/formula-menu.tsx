@@ -1,15 +1,26 @@
-import { Copy, FilePlus2, Pencil, Trash2 } from 'lucide-react';
+import { ChartArea, Columns3, Copy, FilePlus2, History, Pencil, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { deleteFormula, duplicateFormula, newFormula } from '../formulas/formula-actions';
-import { MenuItem } from '../ui/menu';
+import { MenuItem, MenuRule } from '../ui/menu';
 import { flush } from './autosave';
 import { focusName } from './focus';
+import { openWork } from './work-store';
 
 /** What can be done with the whole formula; unsaved work is sent first. */
 export default function FormulaMenu({ id }: { readonly id: string }) {
   const navigate = useNavigate();
   return (
     <>
+      <MenuItem onSelect={() => openWork('trade')}>
+        <ChartArea size={16} aria-hidden /> Trade map
+      </MenuItem>
+      <MenuItem onSelect={() => openWork('versions')}>
+        <History size={16} aria-hidden /> Versions
+      </MenuItem>
+      <MenuItem onSelect={() => void flush().then(() => navigate(`/compare?with=${id}`))}>
+        <Columns3 size={16} aria-hidden /> Compare
+      </MenuItem>
+      <MenuRule />
       <MenuItem onSelect={() => void flush().then(() => newFormula(navigate))}>
         <FilePlus2 size={16} aria-hidden /> New formula
       </MenuItem>

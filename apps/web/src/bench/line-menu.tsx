@@ -1,8 +1,10 @@
 import type { Line } from '@alterum/core';
-import { Trash2 } from 'lucide-react';
+import { ChartArea, Replace, Trash2 } from 'lucide-react';
 import { MenuChoice, MenuItem, MenuRule } from '../ui/menu';
 import { take } from './bench-store';
+import { holdKey, holdOf, holdOptions } from './hold-choice';
 import { preparationNames, stageNames } from './line-words';
+import { openWork } from './work-store';
 
 const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) =>
   Object.entries<string>(names).map(([value, label]) => ({ value: value as T, label }));
@@ -23,7 +25,19 @@ export default function LineMenu({ line }: { readonly line: Line }) {
         options={optionsOf(stageNames)}
         onChange={(stage) => take({ step: 'set-stage', line: line.id, stage })}
       />
+      <MenuChoice
+        label="When balancing"
+        value={holdKey(line)}
+        options={holdOptions(line)}
+        onChange={(key) => take({ step: 'set-hold', line: line.id, hold: holdOf(key, line) })}
+      />
       <MenuRule />
+      <MenuItem onSelect={() => openWork('swap', line.id)}>
+        <Replace size={16} aria-hidden /> Swap for something else
+      </MenuItem>
+      <MenuItem onSelect={() => openWork('trade', line.id)}>
+        <ChartArea size={16} aria-hidden /> Trade against another line
+      </MenuItem>
       <MenuItem onSelect={() => take({ step: 'remove-line', line: line.id })}>
         <Trash2 size={16} aria-hidden /> Take out of the pot
       </MenuItem>

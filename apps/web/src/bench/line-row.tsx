@@ -15,6 +15,7 @@ import { MenuOnDemand } from '../ui/on-demand';
 import { ScrubNumber } from '../ui/scrub-number';
 import { take, useBench } from './bench-store';
 import { amountId } from './focus';
+import { boundsText } from './hold-choice';
 import { preparationNames, stageNames } from './line-words';
 import { gramStep, gramsText } from './number-text';
 
@@ -100,6 +101,7 @@ function Made({ line }: { readonly line: Line }) {
   const words = [
     line.preparation === 'as-is' ? '' : preparationNames[line.preparation],
     line.stage === 'start' ? '' : stageNames[line.stage],
+    line.hold ? boundsText(line.hold) : '',
   ].filter(Boolean);
   return words.length > 0 ? <span className="text-[13px] text-soft">{words.join(', ')}</span> : null;
 }

@@ -1,7 +1,10 @@
 import type { EaterView } from '@alterum/contract';
 import { cliniciansQuestions, type EaterVerdict } from '@alterum/core';
+import { Replace } from 'lucide-react';
 import { Link } from 'react-router';
+import { Button } from '../ui/button';
 import { verdictWords } from './verdict-words';
+import { openWork } from './work-store';
 
 /** One person’s verdict with every reason, the way down to its source, and what would change it. */
 export default function Reasons({
@@ -35,6 +38,11 @@ export default function Reasons({
           : `${result.checked} ${result.checked === 1 ? 'need was' : 'needs were'} checked against the ingredients’ tables and the labels that were typed in, not against the packs in this kitchen.`}{' '}
         Read the labels; for severe allergies ask a clinician, and the maker about traces.
       </p>
+      {result.verdict === 'does-not' && (
+        <Button look="yolk" className="mt-2" onClick={() => openWork('swap', undefined, eater.name)}>
+          <Replace size={16} aria-hidden /> Find a swap for {eater.name}
+        </Button>
+      )}
       {questions.length > 0 && (
         <details className="mt-2 text-sm">
           <summary className="cursor-pointer font-semibold">Ask a clinician about</summary>

@@ -1,5 +1,5 @@
 import { families, familyNames, type Family } from '@alterum/core';
-import { Ellipsis, Redo2, TriangleAlert, Undo2 } from 'lucide-react';
+import { Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
 import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -9,6 +9,7 @@ import { redoOnBench, take, undoOnBench, useBenchPart } from './bench-store';
 import { Bowl } from './bowl';
 import { FirstRun } from './first-run';
 import { NAME } from './focus';
+import { openWork } from './work-store';
 
 const CautionsCard = lazy(() => import('./cautions-card'));
 const FormulaMenu = lazy(() => import('./formula-menu'));
@@ -92,7 +93,7 @@ export const TitleRow = memo(function TitleRow() {
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <FormulaBowl />
-      <div className="min-w-0 flex-1 basis-52">
+      <div className="min-w-0 flex-1 basis-44">
         <h1 className="sr-only">{name}</h1>
         <NameField name={name} />
         <div className="flex flex-wrap items-baseline gap-x-1 text-sm text-soft">
@@ -119,7 +120,13 @@ export const TitleRow = memo(function TitleRow() {
         </div>
       </div>
       <FirstRun />
-      <div className="flex gap-2">
+      <div className="flex gap-1.5">
+        <Button look="yolk" onClick={() => openWork('balance')} aria-keyshortcuts="B">
+          <Scale size={18} aria-hidden /> Balance
+        </Button>
+        <Button onClick={() => openWork('swap')} aria-keyshortcuts="S">
+          <Replace size={18} aria-hidden /> Swap
+        </Button>
         <CautionsButton />
         <Button onClick={undoOnBench} disabled={!undoable} aria-label="Undo" aria-keyshortcuts="Control+Z">
           <Undo2 size={18} aria-hidden />

@@ -1,7 +1,7 @@
 import type { EaterView, FormulaSummary, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
 import { familyNames, type Verdict, whoCanEat } from '@alterum/core';
-import { Copy, FilePlus2, Trash2 } from 'lucide-react';
+import { Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import {
   Link,
@@ -131,6 +131,17 @@ export function Component() {
           }
           className="h-10 w-64 max-w-full rounded-lg border-2 border-rim bg-glaze px-3"
         />
+        {views.length > 1 && (
+          <Link
+            to={`/compare?with=${views
+              .slice(0, 2)
+              .map(({ id }) => id)
+              .join(',')}`}
+            className="tap tap-coarse inline-flex items-center gap-2 rounded-lg border-2 border-rim bg-glaze px-3 font-semibold hover:bg-dip"
+          >
+            <Columns3 size={18} aria-hidden /> Compare
+          </Link>
+        )}
         <Button look="yolk" onClick={() => void newFormula(navigate)}>
           <FilePlus2 size={18} aria-hidden /> New formula
         </Button>

@@ -7,6 +7,7 @@ import { api } from '../app/api';
 import { type HouseLarder, loadHouseLarder, wholeLarder } from '../app/house-larder';
 import { sayFailure, useNotices } from '../app/notices';
 import { Button } from '../ui/button';
+import { InTheHouse } from './in-the-house';
 import { IngredientCard } from './ingredient-card';
 import { LabelDialog } from './label-dialog';
 import { OwnIngredientForm, type Prefilled } from './own-ingredient-form';
@@ -85,6 +86,7 @@ export function Component() {
       </div>
       {chosen && (
         <IngredientCard ingredient={chosen}>
+          <InTheHouse key={chosen.id} id={chosen.id} name={chosen.name} />
           <PackLabelNote
             label={labels.find(({ ingredient }) => ingredient === chosen.id)}
             read={() => setReading(chosen.id)}

@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ButtonHTMLAttributes, Ref } from 'react';
 
 type Look = 'rim' | 'yolk' | 'bare';
 
@@ -10,6 +10,7 @@ const looks: Readonly<Record<Look, string>> = {
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly look?: Look;
+  readonly ref?: Ref<HTMLButtonElement>;
 }
 
 export function Button({ look = 'rim', className = '', type = 'button', ...rest }: ButtonProps) {

@@ -78,7 +78,7 @@ test('a sauce of the house stands in for bought shreds, its water taken from the
   expect(dry(sauce?.lines ?? [])).toBeCloseTo(dry(request.recipe.lines.slice(0, 1)), 6);
   const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
   const after = replaceLine(judge(request.recipe, 4), { ...request.recipe, lines: pot }, 0, sauce ?? { lines: [] }, () => false);
-  const brought = waterIn((sauce?.lines ?? []) as readonly PotLine[]);
+  const brought = waterIn((sauce?.lines ?? []));
   expect(brought).toBeGreaterThan(100);
   expect(g(after, 'vegetable-stock-unsalted')).toBeLessThan(500 - 0.6 * brought);
   expect(after.filter((line) => line.sauce === 'House melt')).toHaveLength(seedSauce.length);

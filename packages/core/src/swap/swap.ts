@@ -1,7 +1,7 @@
 import { type Aim, aimsOf, met, missesOf } from '../balance/aim.js';
 import { type BalanceOptions, completeBalanceOptions } from '../balance/balance-request.js';
 import { limitsOfPeople } from '../balance/limits-of-people.js';
-import { judge, portionOf, spreadOf } from '../balance/objective.js';
+import { judge, spreadOf } from '../balance/objective.js';
 import { searchSpace } from '../balance/search-space.js';
 import { type SearchProgress, solve, type Solution } from '../balance/solve.js';
 import type { Judged } from '../brief/judged.js';

@@ -3,7 +3,7 @@ import { finish } from '../balance/solve.js';
 import { coordinateOn, railOf } from '../brief/rail.js';
 import { judge } from '../balance/objective.js';
 import { grams } from '../quantity/quantity.js';
-import { axisAround, contourLevels, tradeMap, type TradeMapRequest } from './trade-map.js';
+import { axisAround, contourLevels, tradeMap, type TradeMap, type TradeMapRequest } from './trade-map.js';
 
 const lineOf = (id: string) => seedSauce.findIndex(([other]) => other === id);
 const request = (more: Partial<TradeMapRequest> = {}): TradeMapRequest => {
@@ -35,13 +35,26 @@ test('thickness grows along the flour and salt along the salt', () => {
 }); // prettier-ignore
 
 test('the region that meets the brief lies inside, and a salt limit cuts it off', () => {
-  const inside = (map: { outside: Float64Array }) => map.outside.filter((far) => far === 0).length;
+  const inside = ({ outsideBrief, outsidePeople }: TradeMap) =>
+    outsideBrief.filter((far, i) => far <= 0 && (outsidePeople[i] ?? 1) <= 0).length;
   const brief = { thickness: { low: 500, high: 2500 }, salt: { low: 0.8, high: 1.5 } };
   const free = finish(tradeMap(request({ brief }), 21));
   expect(inside(free)).toBeGreaterThan(5);
   expect(inside(free)).toBeLessThan(21 * 21);
   const strict = eaterWith('Sunniva', { kind: 'salt-limit', gramsPerPortion: 0.5 });
   expect(inside(finish(tradeMap(request({ brief, eaters: [strict] }), 21)))).toBeLessThan(inside(free));
+});
+
+test('who cannot eat it wherever the dot stands is named', () => {
+  const noSeeds = eaterWith('Teo', {
+    kind: 'ingredient',
+    ingredient: 'sunflower-seed',
+    strictness: 'allergy',
+  });
+  const map = finish(tradeMap(request({ eaters: [noSeeds] }), 5));
+  expect(map.cannot).toEqual(['Teo']);
+  expect(map.outsidePeople.every((far) => far > 0)).toBe(true);
+  expect(finish(tradeMap(request(), 5)).cannot).toEqual([]);
 });
 
 test('what cannot be drawn is refused', () => {

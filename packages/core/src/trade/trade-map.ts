@@ -1,7 +1,7 @@
-import { aimsOf, met, missesOf } from '../balance/aim.js';
+import { type Aim, aimsOf, figuresOf } from '../balance/aim.js';
 import { balanceWeights } from '../balance/balance.params.js';
 import type { BalanceRequest } from '../balance/balance-request.js';
-import { limitsOfPeople } from '../balance/limits-of-people.js';
+import { limitsOfPeople, type PeopleLimits } from '../balance/limits-of-people.js';
 import { judge, portionOf, spreadOf, withMasses } from '../balance/objective.js';
 import type { Judged } from '../brief/judged.js';
 import { coordinateOn, type RailId, railOf } from '../brief/rail.js';
@@ -27,8 +27,12 @@ export interface TradeMap {
   readonly y: TradeAxis;
   /** Middle of each shown property, as a coordinate of its rail, so that contours are even in what is noticed. */
   readonly values: readonly [Float64Array, Float64Array];
-  /** Steps of the rail outside the brief and people’s limits, the largest of all; 0 is inside. */
-  readonly outside: Float64Array;
+  /** Steps of the rail outside the brief, the largest of all; negative is inside, with so much room. */
+  readonly outsideBrief: Float64Array;
+  /** Tenths over people’s limits, the largest of all; negative is within, with so much room. */
+  readonly outsidePeople: Float64Array;
+  /** People who cannot eat it wherever the two lines stand. */
+  readonly cannot: readonly string[];
 }
 
 /** Knots of the first picture and of the refined one, a side. @source assumed: 100 ms for the first on a slow machine; finer than a pixel of a bead afterwards */
@@ -37,15 +41,26 @@ export const tradeSizes = { first: 13, fine: 45 } as const;
 const knot = ({ least, most }: TradeAxis, i: number, size: number): number =>
   least + ((most - least) * i) / (size - 1);
 
-/** How far the worst of the wishes and limits lies outside, in steps of its rail. */
-function outsideOf(request: BalanceRequest, judged: Judged, masses: Float64Array, aims: ReturnType<typeof aimsOf>, limits: ReturnType<typeof limitsOfPeople>): number {
-  const misses = missesOf(aims, judged);
-  let worst = 0;
-  for (const miss of misses) if (!met([miss])) worst = Math.max(worst, Math.abs(miss.middle));
-  for (const limit of limits.portions) worst = Math.max(worst, Math.max(0, portionOf(limit, masses) / limit.most - 1) / TENTH);
-  for (const { line } of limits.forbidden) if ((masses[line] ?? 0) > 0) worst = Math.max(worst, NEVER);
+/** How far the worst of the wishes lies outside, in steps of its rail. */
+function outsideBriefOf(aims: readonly Aim[], judged: Judged): number {
+  let worst = -ROOM;
+  for (const aim of aims) {
+    const [middle] = figuresOf(aim, railOf(aim.rail).value(judged));
+    worst = Math.max(worst, aim.low - middle, middle - aim.high);
+  }
   return worst;
-} // prettier-ignore
+}
+
+/** How far the worst of the people’s limits is exceeded. */
+function outsidePeopleOf({ portions, forbidden }: PeopleLimits, masses: Float64Array): number {
+  let worst = -ROOM;
+  for (const limit of portions)
+    if (limit.most < Infinity) worst = Math.max(worst, (portionOf(limit, masses) / limit.most - 1) / TENTH);
+  for (const { line } of forbidden) if ((masses[line] ?? 0) > 0) worst = Math.max(worst, NEVER);
+  return worst;
+}
+/** Room, in steps, that there is where nothing is asked. */
+const ROOM = 5;
 const TENTH = 0.1,
   NEVER = 20;
 
@@ -65,7 +80,8 @@ export function* tradeMap(request: TradeMapRequest, size: number): Generator<num
     masses = Float64Array.from(recipe.lines, ({ mass }) => mass);
   const count = size * size,
     values = [new Float64Array(count), new Float64Array(count)] as const,
-    outside = new Float64Array(count);
+    outsideBrief = new Float64Array(count),
+    outsidePeople = new Float64Array(count);
   for (let row = 0; row < size; row++) {
     masses[y.line] = knot(y, row, size);
     for (let column = 0; column < size; column++) {
@@ -76,11 +92,13 @@ export function* tradeMap(request: TradeMapRequest, size: number): Generator<num
         const { scale, value } = railOf(rail);
         values[k as 0 | 1][at] = coordinateOn(scale, value(judged).mid);
       });
-      outside[at] = outsideOf(request, judged, masses, aims, limits);
+      outsideBrief[at] = outsideBriefOf(aims, judged);
+      outsidePeople[at] = outsidePeopleOf(limits, masses);
     }
     yield (row + 1) / size;
   }
-  return { size, x, y, values, outside };
+  const others = limits.forbidden.filter(({ line }) => line !== x.line && line !== y.line && (masses[line] ?? 0) > 0);
+  return { size, x, y, values, outsideBrief, outsidePeople, cannot: [...new Set(others.map(({ eater }) => eater))] };
 } // prettier-ignore
 
 /** How much more and less of a line is looked at around where it stands. @source assumed */
