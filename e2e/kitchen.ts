@@ -32,3 +32,19 @@ export const figure = (page: Page, rail: string) => page.getByTestId(`figure-${r
 export const place = async (page: Page, rail: string): Promise<number> =>
   Number(await page.getByTestId(`bead-${rail}`).getAttribute('data-place'));
 export const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/saved \d/);
+
+/** A copy of a demo formula for one test, opened on the Bench; the demo itself stays as it is for the others. */
+export async function copyOf(page: Page, name: string): Promise<string> {
+  const formulas = (await (await page.request.get('/api/formulas')).json()) as { id: string; name: string }[];
+  const found = formulas.find((formula) => formula.name === name);
+  const made = await page.request.post(`/api/formulas/${found?.id}/duplicate`);
+  expect(made.ok()).toBe(true);
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`/bench/${id}`);
+  await expect(page.getByTestId('bench')).toBeVisible();
+  return id;
+}
+
+export const verdict = (page: Page) => page.getByTestId('balance-verdict');
+export const proposed = async (page: Page, rail: string): Promise<number> =>
+  Number(await page.getByTestId(`proposed-${rail}`).getAttribute('data-place'));

@@ -13,6 +13,12 @@ const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) =>
 export default function LineMenu({ line }: { readonly line: Line }) {
   return (
     <>
+      <MenuItem onSelect={() => openWork('swap', line.id)}>
+        <Replace size={16} aria-hidden /> Swap for something else
+      </MenuItem>
+      <MenuItem onSelect={() => openWork('trade', line.id)}>
+        <ChartArea size={16} aria-hidden /> Trade against another line
+      </MenuItem>
       <MenuChoice
         label="Made ready"
         value={line.preparation}
@@ -32,12 +38,6 @@ export default function LineMenu({ line }: { readonly line: Line }) {
         onChange={(key) => take({ step: 'set-hold', line: line.id, hold: holdOf(key, line) })}
       />
       <MenuRule />
-      <MenuItem onSelect={() => openWork('swap', line.id)}>
-        <Replace size={16} aria-hidden /> Swap for something else
-      </MenuItem>
-      <MenuItem onSelect={() => openWork('trade', line.id)}>
-        <ChartArea size={16} aria-hidden /> Trade against another line
-      </MenuItem>
       <MenuItem onSelect={() => take({ step: 'remove-line', line: line.id })}>
         <Trash2 size={16} aria-hidden /> Take out of the pot
       </MenuItem>

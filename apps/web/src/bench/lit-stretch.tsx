@@ -6,7 +6,8 @@ import { figure } from './number-text';
 
 /** Finest step of an end, as a share of the rail; how near the ends may come. */
 const STEP = 0.005,
-  APART = 2;
+  APART = 2,
+  SAME = 1e-9;
 
 let gestures = 0;
 
@@ -28,8 +29,8 @@ export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; r
   const said = (value: number) => `${figure(value, rail.digits)} ${rail.unit}`;
   const pull = ([low = 0, high = 1]: readonly number[]) => {
     // Only the end that was pulled takes the rounding of the slider; the other stays exactly as it was written.
-    const lowAt = Math.abs(low - ends[0]) < STEP / 2 ? wish.low : valueOnRail(rail.scale, low);
-    const highAt = Math.abs(high - ends[1]) < STEP / 2 ? wish.high : valueOnRail(rail.scale, high);
+    const lowAt = Math.abs(low - ends[0]) < SAME ? wish.low : valueOnRail(rail.scale, low);
+    const highAt = Math.abs(high - ends[1]) < SAME ? wish.high : valueOnRail(rail.scale, high);
     pullStretch(rail, wish, lowAt, highAt, gesture.current || `stretch-${rail.id}`);
   };
   return (

@@ -18,7 +18,7 @@ export function Menu({ trigger, children, open, onOpenChange }: MenuProps) {
           align="end"
           sideOffset={4}
           collisionPadding={8}
-          className="plate z-40 max-h-[80vh] min-w-52 overflow-auto p-1.5 shadow-2xl"
+          className="plate z-40 max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-auto p-1.5 shadow-2xl"
         >
           {children}
         </Radix.Content>

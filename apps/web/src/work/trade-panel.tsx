@@ -352,6 +352,10 @@ export default function TradePanel() {
     return (line && findIngredient(line.ingredient)?.name) ?? 'a line';
   };
   const there = x !== undefined && y !== undefined && lineIds.includes(x) && lineIds.includes(y);
+  const fits =
+    there && map && map.map.x.line === lineIds.indexOf(x) && map.map.y.line === lineIds.indexOf(y)
+      ? map
+      : undefined;
   return (
     <div className="flex min-h-80 flex-1 flex-col gap-1 pt-1">
       <div className="flex flex-wrap items-center gap-x-2 text-[13.5px]">
@@ -382,24 +386,20 @@ export default function TradePanel() {
       <div
         ref={ref}
         className="min-h-0 flex-1 basis-64"
-        data-first-ms={map ? Math.round(map.ms) : undefined}
-        data-fine={map?.fine}
+        data-first-ms={fits ? Math.round(fits.ms) : undefined}
+        data-fine={fits?.fine}
         data-testid="trade-frame"
       >
-        {there &&
-          map &&
-          size &&
-          map.map.x.line === lineIds.indexOf(x) &&
-          map.map.y.line === lineIds.indexOf(y) && (
-            <Picture
-              map={map.map}
-              shown={map.shown}
-              size={size}
-              xId={x}
-              yId={y}
-              names={[nameOf(x), nameOf(y)]}
-            />
-          )}
+        {there && fits && size && (
+          <Picture
+            map={fits.map}
+            shown={fits.shown}
+            size={size}
+            xId={x}
+            yId={y}
+            names={[nameOf(x), nameOf(y)]}
+          />
+        )}
         {!there && (
           <p className="py-3 text-soft">
             Put two things into the pot to see how they trade against each other.

@@ -3,6 +3,7 @@ import { balanceWeights } from '../balance/balance.params.js';
 import type { BalanceRequest } from '../balance/balance-request.js';
 import { limitsOfPeople, type PeopleLimits } from '../balance/limits-of-people.js';
 import { judge, portionOf, spreadOf, withMasses } from '../balance/objective.js';
+import { sensibleShare } from '../balance/sensible-share.params.js';
 import type { Judged } from '../brief/judged.js';
 import { coordinateOn, type RailId, railOf } from '../brief/rail.js';
 
@@ -101,14 +102,18 @@ export function* tradeMap(request: TradeMapRequest, size: number): Generator<num
   return { size, x, y, values, outsideBrief, outsidePeople, cannot: [...new Set(others.map(({ eater }) => eater))] };
 } // prettier-ignore
 
-/** How much more and less of a line is looked at around where it stands. @source assumed */
-const AROUND = { times: 2.5, leastG: 5 } as const;
+/** How far a line is looked at: so many times what there is, or a share of what is sensible in the batch, whichever is more. @source assumed */
+const AROUND = { times: 2.5, ofSensible: 0.5, ofBatch: 0.05 } as const;
 
 /** A range for an axis that holds the present amount with room on both sides, whatever the line. */
-export function axisAround(recipe: BalanceRequest['recipe'], line: number): TradeAxis {
-  const mass = recipe.lines[line]?.mass ?? 0;
-  return { line, least: 0, most: Math.max(mass * AROUND.times, AROUND.leastG) };
+export function axisAround({ lines }: BalanceRequest['recipe'], line: number): TradeAxis {
+  const asked = lines[line];
+  if (!asked) throw new RangeError(`the recipe has no line ${line}`);
+  const batchG = lines.reduce((all, { mass }) => all + mass, 0);
+  const sensible = Math.min(AROUND.ofSensible * sensibleShare(asked.ingredient), AROUND.ofBatch) * batchG;
+  return { line, least: 0, most: Math.max(asked.mass * AROUND.times, sensible, LEAST_AXIS_G) };
 }
+const LEAST_AXIS_G = 0.5;
 
 /** Levels of the contours on a rail, as coordinates: one every other noticed step. */
 export const contourLevels = (low: number, high: number): readonly number[] => {
