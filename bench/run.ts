@@ -1,4 +1,5 @@
 import { benchApi } from './api';
+import { benchBalance } from './balance';
 import { benchBrowser } from './browser';
 import { benchLabels } from './labels';
 import { benchPredictions } from './predictions';
@@ -22,6 +23,7 @@ function print(results: readonly Result[]): void {
 async function main(): Promise<void> {
   if (!only || only === 'core') print(benchPredictions());
   if (!only || only === 'labels') print(benchLabels());
+  if (!only || only === 'balance') print(benchBalance());
   if (!only || only === 'api') print(await benchApi());
   if (!only || only === 'browser') print(await benchBrowser());
 }

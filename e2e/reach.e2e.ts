@@ -5,7 +5,7 @@ import { amount, figure, openBench } from './kitchen';
 const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
 for (const scheme of ['light', 'dark'] as const) {
-  for (const address of ['/', '/formulas', '/table', '/larder', '/card', '/bench/nowhere']) {
+  for (const address of ['/', '/formulas', '/table', '/larder', '/card', '/compare', '/bench/nowhere']) {
     test(`axe finds nothing on ${address} in ${scheme === 'light' ? 'day' : 'night'}`, async ({ page }) => {
       await page.emulateMedia({ colorScheme: scheme });
       await page.goto(address);
@@ -36,6 +36,27 @@ test('axe finds nothing in a rail’s causes, while adding, and in the command m
   await page.keyboard.press('Control+k');
   await expect(page.getByRole('dialog', { name: 'Find or do' })).toBeVisible();
   await clean(page, 'commands');
+});
+
+test('axe finds nothing while amounts are found: balance, swap, trade map, versions, compare', async ({
+  page,
+}) => {
+  await openBench(page);
+  for (const [key, shown] of [
+    ['b', 'balance-verdict'],
+    ['s', 'swap-option'],
+    ['t', 'trade-dot'],
+    ['v', 'work-versions'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page.getByTestId(shown).first()).toBeVisible();
+    await clean(page, shown);
+    await page.keyboard.press('Escape');
+  }
+  await page.goto('/formulas');
+  await page.getByRole('link', { name: 'Compare', exact: true }).click();
+  await expect(page.getByTestId('compare')).toBeVisible();
+  await clean(page, 'compare');
 });
 
 test('axe finds nothing in any tab of the table and in the form of a person', async ({ page }) => {
@@ -77,6 +98,15 @@ for (const [device, width, height] of [
     await expect(figure(page, 'fat')).not.toHaveText(before ?? '');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(figure(page, 'fat')).toHaveText(before ?? '');
+    for (const [button, shown] of [
+      ['Balance', 'balance-verdict'],
+      ['Swap', 'swap-option'],
+    ] as const) {
+      await page.getByRole('button', { name: button, exact: true }).click();
+      await expect(page.getByTestId(shown).first()).toBeInViewport();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+      await page.getByRole('button', { name: `Close ${button.toLowerCase()}` }).click();
+    }
   });
 }
 

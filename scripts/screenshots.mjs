@@ -41,6 +41,23 @@ const changed = async (page) => {
   await page.getByRole('spinbutton', { name: 'Amount of Tapioca starch' }).fill('30');
   await page.keyboard.press('Enter');
 };
+const work = (key, shown) => async (page) => {
+  await page.keyboard.press(key);
+  await page.getByTestId(shown).first().waitFor({ timeout: 60_000 });
+};
+/** With what somebody cannot have left out, so that brief and people can both be met. */
+const trade = async (page) => {
+  await work('s', 'swap-option')(page);
+  await page.keyboard.press('Enter');
+  await page.waitForTimeout(900);
+  await page.keyboard.press('t');
+  await page.locator('[data-fine=true]').waitFor({ timeout: 60_000 });
+};
+const compare = async (page) => {
+  await page.getByRole('link', { name: 'Compare', exact: true }).click();
+  await page.getByTestId('compare').waitFor();
+  await page.getByRole('combobox', { name: 'Put another beside it' }).selectOption({ index: 1 });
+};
 const pots = async (page) => {
   await page.getByRole('tab', { name: 'Pots of tonight' }).click();
   for (const name of ['Flatbread melt', 'Aubergine bake white sauce', 'Table spread'])
@@ -57,6 +74,10 @@ const label = async (page) => {
 const pictures = [
   { name: 'bench', path: '/', size: desk },
   { name: 'bench-night', path: '/', size: desk, scheme: 'dark' },
+  { name: 'bench-balance', path: '/', size: desk, act: work('b', 'balance-verdict') },
+  { name: 'bench-swap', path: '/', size: desk, act: work('s', 'swap-option') },
+  { name: 'bench-trade', path: '/', size: desk, act: trade },
+  { name: 'compare', path: '/formulas', size: desk, act: compare },
   { name: 'bench-changed', path: '/', size: desk, act: changed },
   { name: 'bench-causes', path: '/', size: desk, act: causes },
   {
@@ -93,7 +114,7 @@ for (const { name, path, size, scheme = 'light', act } of pictures) {
   await act?.(page);
   await page.waitForTimeout(500);
   await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });
-  if (act === changed)
+  if (act === changed || act === trade)
     await page
       .getByRole('button', { name: 'Undo' })
       .click()

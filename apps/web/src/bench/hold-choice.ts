@@ -35,7 +35,7 @@ export function holdOptions(line: Line): readonly { readonly value: HoldKey; rea
     { value: 'free', label: 'Free' },
     { value: 'pinned', label: 'Pinned where it is' },
     ...(line.hold?.kind === 'bounded'
-      ? [{ value: 'as-set', label: `Between ${boundsText(line.hold)}` } as const]
+      ? [{ value: 'as-set', label: `From ${boundsText(line.hold)}` } as const]
       : []),
     { value: 'quarter', label: 'Within a quarter of it' },
     { value: 'double', label: 'Half to double' },

@@ -120,12 +120,12 @@ export const TitleRow = memo(function TitleRow() {
         </div>
       </div>
       <FirstRun />
-      <div className="flex gap-1.5">
+      <div className="flex gap-1.5 max-sm:gap-1">
         <Button look="yolk" onClick={() => openWork('balance')} aria-keyshortcuts="B">
-          <Scale size={18} aria-hidden /> Balance
+          <Scale size={18} aria-hidden className="max-sm:hidden" /> Balance
         </Button>
         <Button onClick={() => openWork('swap')} aria-keyshortcuts="S">
-          <Replace size={18} aria-hidden /> Swap
+          <Replace size={18} aria-hidden className="max-sm:hidden" /> Swap
         </Button>
         <CautionsButton />
         <Button onClick={undoOnBench} disabled={!undoable} aria-label="Undo" aria-keyshortcuts="Control+Z">

@@ -26,7 +26,9 @@ export default function WorkPanel({ kind }: { readonly kind: WorkKind }) {
   const asked = useWork(({ line, eater }) => `${line ?? ''} ${eater ?? ''}`);
   const plate = useRef<HTMLElement>(null);
   useEffect(() => {
-    plate.current?.scrollIntoView({ block: 'nearest' });
+    // On a phone the plate stands below everything else; bring it up whole.
+    const narrow = window.matchMedia('(max-width: 767px)').matches;
+    plate.current?.scrollIntoView({ block: narrow ? 'start' : 'nearest' });
     plate.current?.focus({ preventScroll: true });
   }, [kind, asked]);
   return (
@@ -36,7 +38,7 @@ export default function WorkPanel({ kind }: { readonly kind: WorkKind }) {
       aria-label={titles[kind]}
       data-testid={`work-${kind}`}
       onKeyDown={(event) => event.key === 'Escape' && !event.defaultPrevented && closeWork()}
-      className="plate plate-closed flex min-h-0 flex-1 flex-col px-3.5 pb-2 pt-1.5 outline-none lg:absolute lg:inset-0"
+      className="plate plate-closed flex min-h-0 flex-1 flex-col px-3.5 pb-2 pt-1.5 outline-none max-md:min-h-[80vh] lg:absolute lg:inset-0"
     >
       <div className="flex items-center justify-between gap-2 border-b border-hair">
         <h2 className="text-lg">{titles[kind]}</h2>

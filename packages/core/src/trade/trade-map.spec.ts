@@ -45,6 +45,11 @@ test('the region that meets the brief lies inside, and a salt limit cuts it off'
   expect(inside(finish(tradeMap(request({ brief, eaters: [strict] }), 21)))).toBeLessThan(inside(free));
 });
 
+test('inside the region there is room, also where a wish begins at the end of its rail', () => {
+  const brief = { thickness: { low: 300, high: 4000 }, splitting: { low: 0, high: 60 } };
+  expect(Math.min(...finish(tradeMap(request({ brief }), 15)).outsideBrief)).toBeLessThan(-0.5);
+});
+
 test('who cannot eat it wherever the dot stands is named', () => {
   const noSeeds = eaterWith('Teo', {
     kind: 'ingredient',

@@ -47,7 +47,8 @@ function outsideBriefOf(aims: readonly Aim[], judged: Judged): number {
   let worst = -ROOM;
   for (const aim of aims) {
     const [middle] = figuresOf(aim, railOf(aim.rail).value(judged));
-    worst = Math.max(worst, aim.low - middle, middle - aim.high);
+    // An end at the very beginning of its rail is no limit: nothing can lie below it.
+    worst = Math.max(worst, aim.low > 0 ? aim.low - middle : -ROOM, middle - aim.high);
   }
   return worst;
 }
