@@ -24,11 +24,13 @@ test('a lit stretch is pulled by pointer and by keys, kept, and taken by another
   const pulled = await end.getAttribute('aria-valuetext');
   await page.getByRole('button', { name: 'Brief: as you set it' }).click();
   await page.getByRole('menuitem', { name: 'Keep this brief for other formulas' }).click();
+  await page.getByRole('textbox', { name: 'Name of the brief' }).fill('Friday melts');
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('The brief is kept as').first()).toBeVisible();
   await saved(page);
   await copyOf(page, 'Dumpling cream');
   await page.getByRole('button', { name: /^Brief/ }).click();
-  await page.getByRole('menuitem', { name: 'Pulled: what it has to be', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Friday melts', exact: true }).click();
   await expect(page.getByRole('slider', { name: 'Fat, most asked' })).toHaveAttribute(
     'aria-valuetext',
     pulled ?? '',

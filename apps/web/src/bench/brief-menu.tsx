@@ -1,22 +1,12 @@
 import type { SavedBriefView } from '@alterum/contract';
-import { briefOfWishes, wishesOfBrief } from '@alterum/contract/wire';
-import { briefOf, familyNames } from '@alterum/core';
+import { briefOfWishes } from '@alterum/contract/wire';
+import { familyNames } from '@alterum/core';
 import { BookmarkPlus, RotateCcw, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { api } from '../app/api';
 import { sayFailure, useNotices } from '../app/notices';
 import { MenuItem, MenuRule } from '../ui/menu';
 import { take, useFormula } from './bench-store';
-
-function keepBrief(formula: ReturnType<typeof useFormula>): void {
-  const name = `${formula.name}: what it has to be`.slice(0, 80);
-  api
-    .keepBrief({ name, wishes: wishesOfBrief(briefOf(formula)) })
-    .then(
-      ({ name: kept }) => useNotices.getState().show(`The brief is kept as “${kept}”, for any formula.`),
-      sayFailure,
-    );
-}
 
 function forgetBrief(brief: SavedBriefView): void {
   api.forgetBrief(brief.id).then(
@@ -30,7 +20,7 @@ function forgetBrief(brief: SavedBriefView): void {
 }
 
 /** The brief of the open formula: usual, one that was kept, or none; and keeping it for others. */
-export default function BriefMenu() {
+export default function BriefMenu({ keep }: { readonly keep: () => void }) {
   const formula = useFormula();
   const [kept, setKept] = useState<readonly SavedBriefView[]>();
   useEffect(() => {
@@ -44,7 +34,7 @@ export default function BriefMenu() {
       >
         <RotateCcw size={16} aria-hidden /> Usual for a {familyNames[formula.family]}
       </MenuItem>
-      <MenuItem onSelect={() => keepBrief(formula)}>
+      <MenuItem onSelect={keep}>
         <BookmarkPlus size={16} aria-hidden /> Keep this brief for other formulas
       </MenuItem>
       <MenuItem onSelect={() => take({ step: 'set-brief', brief: {} })}>

@@ -7,6 +7,7 @@ import { RailView } from './rail-view';
 import { useWork } from './work-store';
 
 const BriefMenu = lazy(() => import('./brief-menu'));
+const KeepBriefDialog = lazy(() => import('./keep-brief-dialog'));
 
 /** The four a cook balances first stand large; the rest of the usual seven smaller below; the others on demand. */
 const LARGE = 4,
@@ -16,6 +17,7 @@ const LARGE = 4,
 function BriefButton() {
   const family = useBenchPart((bench) => bench.history.formula.family);
   const own = useBenchPart((bench) => bench.history.formula.brief !== undefined);
+  const [keeping, setKeeping] = useState(false);
   const trigger = (
     <button
       type="button"
@@ -31,14 +33,21 @@ function BriefButton() {
     </button>
   );
   return (
-    <MenuOnDemand
-      trigger={trigger}
-      content={() => (
+    <>
+      <MenuOnDemand
+        trigger={trigger}
+        content={() => (
+          <Suspense fallback={null}>
+            <BriefMenu keep={() => setKeeping(true)} />
+          </Suspense>
+        )}
+      />
+      {keeping && (
         <Suspense fallback={null}>
-          <BriefMenu />
+          <KeepBriefDialog close={() => setKeeping(false)} />
         </Suspense>
       )}
-    />
+    </>
   );
 }
 

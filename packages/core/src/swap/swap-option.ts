@@ -66,6 +66,8 @@ export function optionOf(request: SwapRequest, aims: readonly Aim[], original: J
   if (verdicts.some(({ verdict }) => verdict === 'does-not')) return undefined;
   const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
   const newcomers = lines.filter(({ origin }) => origin === undefined);
+  // A sauce of the house is one thing to make, however many lines it has.
+  const newThings = new Set(newcomers.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
   const notInHouse = inHouse ? newcomers.filter(({ ingredient }) => !inHouse.has(ingredient.id)).map(({ ingredient }) => ingredient.name) : [];
   const coins = (judged: Judged) => costOf(judged.recipe.lines).coins.mid;
   const distance = distanceBetween(original, after),
@@ -75,6 +77,6 @@ export function optionOf(request: SwapRequest, aims: readonly Aim[], original: J
   const w = rankWeights;
   const rank =
     w.fit * fit + w.closeness * distance + w.cost * Math.log2(Math.max(coins(after), 0.01) / Math.max(coins(original), 0.01)) +
-    (w.hour * minutes) / 60 + w.notInHouse * notInHouse.length + w.newLine * newcomers.length + w.unlike * unlikenessOf(request, newcomers) + w.asks * asks.length;
+    (w.hour * minutes) / 60 + w.notInHouse * notInHouse.length + w.newLine * newThings + w.unlike * unlikenessOf(request, newcomers) + w.asks * asks.length;
   return { lines, amounts, after, outside, asks, distance, coinsMore, minutes, notInHouse, rank, told: toldOf(brief, original, after), school: schoolOf(after.recipe.lines) };
 } // prettier-ignore

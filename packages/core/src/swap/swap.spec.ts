@@ -4,6 +4,7 @@ import { finish } from '../balance/solve.js';
 import type { Eater } from '../household/eater.js';
 import { servedOfRecipe } from '../household/served-of-recipe.js';
 import { whoCanEat } from '../household/who-can-eat.js';
+import { potOf } from '../predict/pot.fixture.js';
 import { larderTable } from '../larder/catalog/larder-table.js';
 import { gramsIn, newcomersOf, optionsOf, swapRequestOf } from './swap.fixture.js';
 import { openToAll } from './school.js';
@@ -140,3 +141,14 @@ test('a search that is stopped still gives what it has', () => {
   );
   expect(outcome).toMatchObject({ kind: 'options', stopped: true });
 });
+
+test('a sauce of the house is among the ways to do without bought shreds, and everybody can eat what is in it', () => {
+  const dish = [['plant-shreds', 120], ['tomato-canned', 200], ['vegetable-stock-unsalted', 500], ['salt', 4], ['corn-starch', 20], ['olive-oil', 20]] as const;
+  const sauces = [{ name: 'House melt', lines: potOf(seedSauce).lines }];
+  const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces, eaters: [teo] });
+  const sauce = optionsOf(request).find(({ lines }) => lines.some((line) => line.sauce === 'House melt'));
+  expect(sauce).toBeDefined();
+  expect(gramsIn(sauce!, 'vegetable-stock-unsalted')).toBeLessThan(480);
+  const nobody = eaterWith('Nils', { kind: 'ingredient', ingredient: 'sunflower-seed', strictness: 'allergy' });
+  for (const { lines } of optionsOf({ ...request, eaters: [nobody] })) expect(lines.every((line) => line.sauce === undefined)).toBe(true);
+}); // prettier-ignore
