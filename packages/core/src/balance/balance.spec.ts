@@ -6,6 +6,7 @@ import { whoCanEat } from '../household/who-can-eat.js';
 import { seededChance } from '../predict/numeric/chance.js';
 import { randomRecipes } from '../science/random-pots.js';
 import { asSauce, balanced, eaterWith, requestOf, seedSauce } from './balance.fixture.js';
+import { balance } from './balance.js';
 import type { BalanceRequest } from './balance-request.js';
 import { onlyWith, withChangedWish } from './demand.js';
 import { judge, withMasses } from './objective.js';
@@ -208,3 +209,17 @@ test('the proposal’s figures are those of its amounts', () => {
   );
   expect(again.prediction).toEqual(after.prediction);
 });
+
+test('while it works it says how far it is, never going back, also when it has to explain a conflict', () => {
+  const request = requestOf(seedSauce, 'pouring-sauce', { brief: { fat: { low: 30, high: 60 }, energy: { low: 0, high: 50 } } });
+  const search = balance(request, { units: seedSauce.map(() => 'g'), rounding: 'grams' });
+  const shares: number[] = [];
+  let turn = search.next();
+  for (; !turn.done; turn = search.next()) shares.push(turn.value.done);
+  expect(turn.value.kind).toBe('infeasible');
+  expect(shares.length).toBeGreaterThan(5);
+  expect(Math.max(...shares)).toBeGreaterThan(0.6);
+  expect(Math.max(...shares)).toBeLessThanOrEqual(1);
+  const back = shares.slice(1).map((share, i) => (shares[i] ?? 0) - share);
+  expect(Math.max(...back)).toBeLessThan(0.11);
+}); // prettier-ignore

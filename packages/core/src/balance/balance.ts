@@ -10,7 +10,7 @@ import { chooseTogether, type Measurable, measurableNear, type Rounding } from '
 import { judge, portionOf, withMasses } from './objective.js';
 import { changesOf, type LineChange } from './reasons.js';
 import { searchSpace, type SearchSpace } from './search-space.js';
-import { type SearchProgress, solve, type Solution } from './solve.js';
+import { asPart, type SearchProgress, solve, type Solution } from './solve.js';
 
 /** Amounts offered instead of the present ones. */
 export interface Proposal {
@@ -97,6 +97,9 @@ export function proposalOf(space: SearchSpace, aims: readonly Aim[], solution: S
   };
 } // prettier-ignore
 
+/** How far a balance is when it has searched, and when it has looked whether all can be met at all. */
+const SHARES = { solve: 0.3, feasible: 0.4 } as const;
+
 const missedRails = (aims: readonly Aim[], { misses }: Solution): ReadonlySet<RailId> =>
   new Set(aims.flatMap(({ rail }, i) => (met(misses.slice(i, i + 1)) ? [] : [rail])));
 
@@ -109,12 +112,12 @@ export function* balance(request: BalanceRequest, measuring: Measuring, given: P
   const options = completeBalanceOptions(given);
   const space = searchSpace(request),
     aims = aimsOf(request.brief);
-  let solution = yield* solve(space, aims, options);
+  let solution = yield* asPart(solve(space, aims, options), 0, SHARES.solve);
   if (!solution.met && !solution.stopped) {
-    const from = yield* feasiblePoint(space, aims, options, solution.masses);
+    const from = yield* asPart(feasiblePoint(space, aims, options, solution.masses), SHARES.solve, SHARES.feasible);
     if (from) solution = yield* solve(space, aims, options, { from, by: balanceWeights.insist });
     else if (options.explain) {
-      const conflict = yield* conflictIn(request, missedRails(aims, solution), options);
+      const conflict = yield* asPart(conflictIn(request, missedRails(aims, solution), options), SHARES.feasible, 1);
       const proposal = proposalOf(space, aims, solution, measuring);
       if (conflict.conflicting.length > 0) return { kind: 'infeasible', proposal, conflict };
     }

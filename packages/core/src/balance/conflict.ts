@@ -6,7 +6,7 @@ import type { BalanceOptions, BalanceRequest } from './balance-request.js';
 import { type Demand, demandsOf, onlyWith, withChangedWish } from './demand.js';
 import { feasiblePoint } from './feasibility.js';
 import { massOutOfReach, searchSpace } from './search-space.js';
-import { type SearchProgress, solve, type Solution } from './solve.js';
+import { asPart, type SearchProgress, solve, type Solution } from './solve.js';
 
 /** The smallest change of what is asked that would let everything else be met. */
 export type Relaxation =
@@ -132,6 +132,9 @@ function* relaxationsOf(request: BalanceRequest, conflicting: readonly Demand[],
   return found.sort((a, b) => size(a) - size(b));
 } // prettier-ignore
 
+/** Share of the work that is done when the conflicting set is known. */
+const FILTERED = 0.8;
+
 /**
  * Which demands exclude each other: each is left out in turn, and stays out when the rest still cannot be met. What is left is
  * irreducible: every demand in it is needed for the conflict.
@@ -144,10 +147,15 @@ export function* conflictIn(
   options: BalanceOptions,
 ): Search<Conflict> {
   let kept = demandsOf(request);
-  for (const demand of leastSuspectFirst(kept, missed)) {
+  const asked = leastSuspectFirst(kept, missed);
+  for (const [i, demand] of asked.entries()) {
     if (options.stop()) return { conflicting: [], relaxations: [] };
     const rest = kept.filter((other) => other !== demand);
-    if (!(yield* feasible(onlyWith(request, rest), options))) kept = rest;
+    const part = [(i / asked.length) * FILTERED, ((i + 1) / asked.length) * FILTERED] as const;
+    if (!(yield* asPart(feasible(onlyWith(request, rest), options), ...part))) kept = rest;
   }
-  return { conflicting: kept, relaxations: yield* relaxationsOf(request, kept, options) };
+  return {
+    conflicting: kept,
+    relaxations: yield* asPart(relaxationsOf(request, kept, options), FILTERED, 1),
+  };
 }

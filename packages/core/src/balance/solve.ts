@@ -111,6 +111,16 @@ export function* solve(space: SearchSpace, aims: readonly Aim[], options: Balanc
   };
 } // prettier-ignore
 
+/** A search that is a part of a longer one: its progress runs from one share of the whole to another. */
+export function* asPart<T>(search: Generator<SearchProgress, T>, from: number, to: number): Generator<SearchProgress, T> {
+  let turn = search.next();
+  while (!turn.done) {
+    yield { ...turn.value, done: from + (to - from) * Math.min(1, turn.value.done) };
+    turn = search.next();
+  }
+  return turn.value;
+} // prettier-ignore
+
 /** Runs a search to its end without looking up. */
 export function finish<T, R>(search: Generator<T, R>): R {
   let turn = search.next();
