@@ -144,8 +144,9 @@ test('pressing a rail shows which lines hold the bead there, largest first', asy
   await openBench(page);
   await page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
   const causes = page.getByRole('dialog', { name: 'What holds stretch there' });
-  await expect(causes.getByRole('listitem').nth(1)).toContainText('Tapioca starch');
-  await expect(causes.getByRole('listitem').first()).toContainText('Coconut drink−');
+  const lines = causes.getByRole('list', { name: 'Lines that hold it' }).getByRole('listitem');
+  await expect(lines.nth(1)).toContainText('Tapioca starch');
+  await expect(lines.first()).toContainText('Coconut drink−');
   await expect(causes).toContainText('eight times in ten between');
   await expect(causes.getByRole('list', { name: 'Parameters' })).toContainText(
     'starch in the water before strands form',

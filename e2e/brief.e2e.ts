@@ -79,6 +79,6 @@ test('all properties can be shown, cold thickness and cost among them', async ({
   await page.getByRole('button', { name: 'Cost: what holds it there' }).click();
   await page.getByRole('button', { name: 'Ask for it' }).click();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'The usual seven' }).click();
+  await page.getByRole('button', { name: 'Usual 7 properties' }).click();
   await expect(page.getByTestId('rail-cost')).toBeAttached();
 });

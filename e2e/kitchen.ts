@@ -37,7 +37,12 @@ export const saved = (page: Page) => expect(page.getByTestId('save-state')).toCo
 export async function copyOf(page: Page, name: string): Promise<string> {
   const formulas = (await (await page.request.get('/api/formulas')).json()) as { id: string; name: string }[];
   const found = formulas.find((formula) => formula.name === name);
-  const made = await page.request.post(`/api/formulas/${found?.id}/duplicate`);
+  const whole = (await (await page.request.get(`/api/formulas/${found?.id}`)).json()) as Record<
+    string,
+    unknown
+  >;
+  const { id: _id, version: _version, updatedAt: _updatedAt, ...content } = whole;
+  const made = await page.request.post('/api/formulas', { data: { ...content, name: 'On trial' } });
   expect(made.ok()).toBe(true);
   const { id } = (await made.json()) as { id: string };
   await page.goto(`/bench/${id}`);

@@ -40,7 +40,7 @@ function Lines({ entry }: { readonly entry: PropertyContributions }) {
   const most = Math.max(...lines.map(size), 1e-9);
   if (lines.length === 0) return <p className="my-2">No line moves it.</p>;
   return (
-    <ul className="my-2.5 space-y-1.5">
+    <ul aria-label="Lines that hold it" className="my-2.5 space-y-1.5">
       {lines.map((line) => (
         <li key={line.line} className="grid grid-cols-[1fr_auto] items-center gap-x-3">
           <span className="truncate">{findIngredient(line.ingredient)?.name ?? line.ingredient}</span>

@@ -19,8 +19,16 @@ export function pullStretch(rail: Rail, wish: Wish, low: number, high: number, g
   take({ step: 'set-brief', brief: withWish(briefOf(formula), rail.id, { ...rest, low, high }) }, gesture);
 }
 
-const end =
-  'group pointer-events-auto block h-full min-h-6 w-3.5 cursor-ew-resize touch-none rounded-full outline-offset-0 -translate-y-[2px]';
+/** As narrow as can be, so that it stands exactly where the stretch ends; what is grabbed reaches to both sides of it. */
+const end = 'group pointer-events-auto relative block h-6 w-px touch-none rounded-full';
+
+function Grip() {
+  return (
+    <span className="absolute -left-2.5 inset-y-0 w-5 cursor-ew-resize">
+      <span className="mx-auto block h-full w-1 rounded-full group-hover:bg-lit-edge" />
+    </span>
+  );
+}
 
 /** The lit stretch of a rail; each end is pulled by pointer or arrow keys. */
 export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; readonly wish: Wish }) {
@@ -52,10 +60,10 @@ export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; r
         />
       </Slider.Track>
       <Slider.Thumb className={end} aria-label={`${rail.name}, least asked`} aria-valuetext={said(wish.low)}>
-        <span className="mx-auto block h-full w-1 rounded-full group-hover:bg-lit-edge" />
+        <Grip />
       </Slider.Thumb>
       <Slider.Thumb className={end} aria-label={`${rail.name}, most asked`} aria-valuetext={said(wish.high)}>
-        <span className="mx-auto block h-full w-1 rounded-full group-hover:bg-lit-edge" />
+        <Grip />
       </Slider.Thumb>
     </Slider.Root>
   );

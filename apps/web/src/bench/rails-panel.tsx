@@ -69,6 +69,7 @@ export const RailsPanel = memo(function RailsPanel() {
   const off = rails.filter(
     (rail, i) => !shown(rail, i) && ['below', 'above'].includes(standingOf(brief, rail.id, later)),
   );
+  const shownWords = all ? `Usual ${USUAL}` : `All ${rails.length}`;
   return (
     <section
       className="plate plate-closed flex min-h-0 flex-col px-4 pb-1.5 pt-2"
@@ -77,32 +78,36 @@ export const RailsPanel = memo(function RailsPanel() {
     >
       <div className="flex items-baseline justify-between gap-2 border-b border-hair pb-1">
         <h2 className="whitespace-nowrap text-lg">What it will be</h2>
+        <button
+          type="button"
+          aria-expanded={all}
+          aria-label={`${shownWords} properties${off.length > 0 ? `; off: ${off.map((rail) => rail.name.toLowerCase()).join(', ')}` : ''}`}
+          onClick={() => setAll(!all)}
+          className="tap-coarse mr-auto whitespace-nowrap rounded-md px-1 text-[13px] font-semibold text-soft underline-offset-4 hover:text-ink hover:underline"
+        >
+          {shownWords}
+          {off.length > 0 && <span className="text-no"> · {off.length} off</span>}
+        </button>
         <BriefButton />
       </div>
-      <div className="flex min-h-0 flex-1 flex-col justify-between overflow-y-auto overflow-x-hidden">
-        {list.map((rail, i) => (
-          <RailView
-            key={rail.id}
-            rail={rail}
-            judged={i < LARGE ? judged : later}
-            ghost={i < LARGE ? ghost : ghostLater}
-            proposed={proposed}
-            brief={brief}
-            minor={i >= LARGE}
-          />
-        ))}
+      {/* Where all are shown they are scrolled through, so that the plates beside them keep their height. */}
+      <div className={`relative flex min-h-0 flex-1 flex-col ${all ? 'lg:min-h-[430px]' : ''}`}>
+        <div
+          className={`flex flex-1 flex-col justify-between ${all ? 'lg:absolute lg:inset-0 lg:overflow-y-auto lg:overflow-x-hidden' : ''}`}
+        >
+          {list.map((rail, i) => (
+            <RailView
+              key={rail.id}
+              rail={rail}
+              judged={i < LARGE ? judged : later}
+              ghost={i < LARGE ? ghost : ghostLater}
+              proposed={proposed}
+              brief={brief}
+              minor={i >= LARGE}
+            />
+          ))}
+        </div>
       </div>
-      <button
-        type="button"
-        aria-expanded={all}
-        onClick={() => setAll(!all)}
-        className="tap-coarse -mx-1 self-start rounded-md px-1 text-[13px] font-semibold text-soft underline-offset-4 hover:text-ink hover:underline"
-      >
-        {all ? 'The usual seven' : `All ${rails.length} properties`}
-        {off.length > 0 && (
-          <span className="text-no"> · {off.map((rail) => rail.name.toLowerCase()).join(', ')} off</span>
-        )}
-      </button>
     </section>
   );
 });

@@ -50,7 +50,7 @@ function Change({ change, outcome, ticked, tick }: ChangeProps) {
           type="checkbox"
           checked={ticked}
           onChange={(event) => tick(line, event.target.checked)}
-          className="mt-0.5 size-5 shrink-0 accent-(--rim)"
+          className="size-6 shrink-0 accent-(--rim)"
         />
         <span className="min-w-0 flex-1 leading-tight">
           <span className="flex items-baseline justify-between gap-2">
@@ -215,7 +215,7 @@ export default function BalancePanel() {
             type="checkbox"
             checked={withinStock}
             onChange={(event) => setWithinStock(event.target.checked)}
-            className="size-4 accent-(--rim)"
+            className="size-6 accent-(--rim)"
           />
           only what is in the house
         </label>
@@ -224,7 +224,7 @@ export default function BalancePanel() {
             type="checkbox"
             checked={massFree}
             onChange={(event) => setMassFree(event.target.checked)}
-            className="size-4 accent-(--rim)"
+            className="size-6 accent-(--rim)"
           />
           batch may grow or shrink
         </label>
