@@ -1,11 +1,17 @@
 import { expect, type Page } from '@playwright/test';
 
+/** Waits until everything on the Bench that takes keys is there. */
+export async function benchStands(page: Page): Promise<void> {
+  await expect(page.getByTestId('bench')).toBeVisible();
+  await expect(page.getByRole('combobox', { name: 'Add an ingredient' })).toBeVisible();
+}
+
 /** Opens the demo formula that is opened first, and waits until the Bench stands. */
 export async function openBench(page: Page, name = 'Flatbread melt'): Promise<void> {
   const formulas = (await (await page.request.get('/api/formulas')).json()) as { id: string; name: string }[];
   const found = formulas.find((formula) => formula.name === name);
   await page.goto(found ? `/bench/${found.id}` : '/');
-  await expect(page.getByTestId('bench')).toBeVisible();
+  await benchStands(page);
 }
 
 /** A formula of this test's own, opened on the Bench. */
@@ -22,7 +28,7 @@ export async function ownFormula(page: Page, name: string): Promise<string> {
   expect(response.ok()).toBe(true);
   const { id } = (await response.json()) as { id: string };
   await page.goto(`/bench/${id}`);
-  await expect(page.getByTestId('bench')).toBeVisible();
+  await benchStands(page);
   return id;
 }
 
@@ -46,7 +52,7 @@ export async function copyOf(page: Page, name: string): Promise<string> {
   expect(made.ok()).toBe(true);
   const { id } = (await made.json()) as { id: string };
   await page.goto(`/bench/${id}`);
-  await expect(page.getByTestId('bench')).toBeVisible();
+  await benchStands(page);
   return id;
 }
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { amount, copyOf, figure, ownFormula, place, proposed, saved, verdict } from './kitchen';
+import { amount, copyOf, figure, ownFormula, place, proposed, saved, verdict, benchStands } from './kitchen';
 
 test('a bland, thin sauce is balanced: the proposal stands beside the present and says why', async ({
   page,
@@ -57,7 +57,7 @@ test('what excludes each other is said, and a relaxation that is pressed lets it
   const brief = [{ rail: 'stretch', low: 8, high: 20 }, { rail: 'thickness', low: 1000, high: 9000 }]; // prettier-ignore
   await page.request.put(`/api/formulas/${id}`, { data: { name: 'No pull in it', version: formula.version, lines, brief } }); // prettier-ignore
   await page.reload();
-  await expect(page.getByTestId('bench')).toBeVisible();
+  await benchStands(page);
   await page.keyboard.press('b');
   await expect(verdict(page)).toHaveAttribute('data-kind', 'infeasible');
   await expect(page.getByTestId('conflict')).toContainText('stretch as asked');

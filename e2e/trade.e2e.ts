@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { amount, ownFormula, saved } from './kitchen';
+import { amount, ownFormula, saved, benchStands } from './kitchen';
 
 const brief = [{ rail: 'thickness', low: 2500, high: 12_000 }, { rail: 'salt', low: 0.3, high: 1.5 }]; // prettier-ignore
 
@@ -29,7 +29,7 @@ test('the dot on the trade map is dragged into the region and the brief is met',
   ];
   await page.request.put(`/api/formulas/${id}`, { data: { name: 'Traded', version: 1, lines, brief } });
   await page.reload();
-  await expect(page.getByTestId('bench')).toBeVisible();
+  await benchStands(page);
   await amount(page, 'Tapioca starch').fill('3');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('rail-thickness')).toContainText('below the brief');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { amount, ownFormula } from './kitchen';
+import { amount, ownFormula, benchStands } from './kitchen';
 
 test('a version is kept with its reason, gone back to, branched from and compared', async ({ page }) => {
   const id = await ownFormula(page, 'With versions');
@@ -38,7 +38,7 @@ test('a version is kept with its reason, gone back to, branched from and compare
   await expect(page.getByRole('row', { name: /Marte/ })).toContainText('cannot');
 
   await page.goto(`/bench/${id}`);
-  await expect(page.getByTestId('bench')).toBeVisible();
+  await benchStands(page);
   await page.keyboard.press('v');
   await page.getByRole('button', { name: 'Branch from First pot' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toHaveValue(/from First pot/);

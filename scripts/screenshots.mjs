@@ -36,7 +36,10 @@ for (let i = 0; i < 600; i++) {
 }
 
 const desk = { width: 1280, height: 800 };
-const causes = (page) => page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
+const causes = async (page) => {
+  await page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
+  await page.getByTestId('pulls').waitFor();
+};
 const changed = async (page) => {
   await page.getByRole('spinbutton', { name: 'Amount of Tapioca starch' }).fill('30');
   await page.keyboard.press('Enter');
