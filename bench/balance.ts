@@ -84,8 +84,8 @@ function solverResults(): readonly Result[] {
   const half = (of: (m: Measured) => number) => percentile(measured.map(of), 0.5);
   return [
     { name: `balance within 2 % of a global search (${measured.length} problems, 100 times the evaluations)`, value: share((m) => reached(m.ours, m.global)), unit: '%', goal: 95, sense: 'least' },
-    { name: 'global search within 2 % of the balance', value: share((m) => reached(m.global, m.ours)), unit: '%', goal: 0, sense: 'least' },
-    { name: `Nelder–Mead of a package within 2 % of the best, ${PACKAGE_EVALUATIONS} times the evaluations`, value: share((m) => reached(m.simplex, Math.min(m.ours, m.global))), unit: '%', goal: 0, sense: 'least' },
+    { name: 'global search within 2 % of the balance, so that it can serve as a reference', value: share((m) => reached(m.global, m.ours)), unit: '%', goal: 95, sense: 'least' },
+    { name: `Nelder–Mead of a package within 2 % of the best, ${PACKAGE_EVALUATIONS} times the evaluations`, value: share((m) => reached(m.simplex, Math.min(m.ours, m.global))), unit: '%', goal: 95, sense: 'most' },
     { name: 'evaluations of one balance, median', value: half((m) => m.evaluations), unit: '', goal: 1500, sense: 'most' },
     { name: 'one balance, median', value: half((m) => m.ms), unit: 'ms', goal: 250, sense: 'most' },
   ];
