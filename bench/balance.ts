@@ -14,7 +14,7 @@ import { demoFormulas } from '../apps/server/src/demo/demo-formulas';
 import { demoHousehold } from '../apps/server/src/demo/demo-household';
 import { aimsOf } from '../packages/core/src/balance/aim';
 import { completeBalanceOptions } from '../packages/core/src/balance/balance-request';
-import type { LeastSquares } from '../packages/core/src/balance/bounded-least-squares';
+import { type LeastSquares, objectiveAt } from '../packages/core/src/balance/bounded-least-squares';
 import { balanceProblem, judge, spreadOf, withMasses } from '../packages/core/src/balance/objective';
 import { randomProblems } from '../packages/core/src/balance/random-problems';
 import { searchSpace, variablesOf } from '../packages/core/src/balance/search-space';
@@ -34,12 +34,9 @@ const PROBLEMS = Number(process.env['BENCH_PROBLEMS'] ?? 200),
 const SEED = 2026;
 
 const objectiveOf =
-  ({ figures, least, most }: LeastSquares) =>
+  (problem: LeastSquares) =>
   (at: ArrayLike<number>): number =>
-    figures(Float64Array.from(at)).reduce(
-      (all, u, k) => all + (u < least[k]! ? least[k]! - u : u > most[k]! ? u - most[k]! : 0) ** 2,
-      0,
-    );
+    objectiveAt(problem, problem.figures(Float64Array.from(at)));
 
 interface Measured {
   readonly ms: number;

@@ -4,6 +4,7 @@ import { wishesOf } from '../brief/brief.js';
 import { coordinateOn, type RailId, railOf } from '../brief/rail.js';
 import type { Band } from '../predict/uncertainty/band.js';
 import { balanceWeights, edges, wishWeights } from './balance.params.js';
+import { outside } from './bounded-least-squares.js';
 
 /** A wish in steps of its rail, ready for the arithmetic. */
 export interface Aim {
@@ -35,9 +36,6 @@ export const aimOf = (rail: RailId, wish: Wish): Aim => ({
 
 export const aimsOf = (brief: Brief): readonly Aim[] =>
   wishesOf(brief).map(({ rail, wish }) => aimOf(rail, wish));
-
-const outside = (value: number, low: number, high: number): number =>
-  value < low ? value - low : value > high ? value - high : 0;
 
 /**
  * The distance of a band from a stretch. A band wider than its stretch cannot lie inside it: then it is to stand in the middle, and
@@ -72,3 +70,13 @@ export const missesOf = (aims: readonly Aim[], judged: Judged, margin = 0): read
 /** Whether the middle of every prediction lies in its stretch, as near as a kitchen can tell. */
 export const met = (misses: readonly Miss[]): boolean =>
   misses.every(({ middle }) => Math.abs(middle) <= edges.met);
+
+/** Rails whose middle lies outside. */
+export const missedRails = (aims: readonly Aim[], misses: readonly Miss[]): readonly RailId[] =>
+  aims.flatMap(({ rail }, i) => (met(misses.slice(i, i + 1)) ? [] : [rail]));
+
+/** What each miss weighs against the others. @param margin steps by which the middle is to stay inside the edges */
+export const penaltiesOf = (aims: readonly Aim[], judged: Judged, margin: number): readonly number[] =>
+  missesOf(aims, judged, margin).map(
+    ({ middle, band }, i) => (aims[i]?.weight ?? 1) * (middle ** 2 + balanceWeights.band * band ** 2),
+  );

@@ -1,7 +1,7 @@
 import type { Judged } from '../brief/judged.js';
 import type { RailId } from '../brief/rail.js';
 import type { UnitId } from '../quantity/unit.js';
-import { type Aim, aimsOf, met, missesOf } from './aim.js';
+import { type Aim, aimsOf, met, type Miss, missedRails, missesOf, penaltiesOf } from './aim.js';
 import { balanceWeights, edges } from './balance.params.js';
 import { type BalanceOptions, type BalanceRequest, completeBalanceOptions } from './balance-request.js';
 import { type Conflict, conflictIn } from './conflict.js';
@@ -65,8 +65,7 @@ function measured(space: SearchSpace, aims: readonly Aim[], { masses }: Pick<Sol
   });
   return chooseTogether(choices, (rounded) => {
     const judged = judge(withMasses(recipe, rounded), portions);
-    const outside = missesOf(aims, judged, edges.inside / 2).reduce(
-      (all, { middle, band }, i) => all + (aims[i]?.weight ?? 1) * (middle ** 2 + balanceWeights.band * band ** 2), 0);
+    const outside = penaltiesOf(aims, judged, edges.inside / 2).reduce((all, penalty) => all + penalty, 0);
     const over = space.people.portions.reduce((all, limit) => {
       const eaten = portionOf(limit, rounded);
       return all + (eaten > limit.most ? 1e6 : 0) + balanceWeights.personDoubt * Math.max(0, eaten / Math.min(limit.doubtful, limit.most) - 1) ** 2 * 100;
@@ -79,29 +78,37 @@ function measured(space: SearchSpace, aims: readonly Aim[], { masses }: Pick<Sol
   });
 } // prettier-ignore
 
-/** A solution as it would be measured, with its figures and reasons. */
-export function proposalOf(space: SearchSpace, aims: readonly Aim[], solution: Solution, measuring: Measuring): Proposal {
+/** A solution as a kitchen would measure it, and what that makes. */
+export interface MeasuredPot {
+  readonly amounts: readonly Measurable[];
+  readonly masses: Float64Array;
+  readonly after: Judged;
+  readonly misses: readonly Miss[];
+}
+
+export function measuredPot(space: SearchSpace, aims: readonly Aim[], solution: Pick<Solution, 'masses'>, measuring: Measuring): MeasuredPot {
   const { recipe, portions } = space.request;
   const amounts = measured(space, aims, solution, measuring);
   const masses = Float64Array.from(amounts, ({ grams }) => grams);
   const after = judge(withMasses(recipe, masses), portions);
-  const misses = missesOf(aims, after);
-  const railsWhere = (test: (miss: (typeof misses)[number]) => boolean) => aims.flatMap(({ rail }, i) => { const miss = misses[i]; return miss && test(miss) ? [rail] : []; });
+  return { amounts, masses, after, misses: missesOf(aims, after) };
+} // prettier-ignore
+
+/** A solution as it would be measured, with its figures and reasons. */
+function proposalOf(space: SearchSpace, aims: readonly Aim[], solution: Solution, measuring: Measuring): Proposal {
+  const { amounts, masses, after, misses } = measuredPot(space, aims, solution, measuring);
   return {
     amounts, after,
-    before: judge(recipe, portions),
+    before: judge(space.request.recipe, space.request.portions),
     changes: changesOf(space, aims, masses),
-    outside: railsWhere((miss) => !met([miss])),
-    doubtful: railsWhere((miss) => met([miss]) && miss.band > edges.met),
+    outside: missedRails(aims, misses),
+    doubtful: aims.flatMap(({ rail }, i) => { const miss = misses[i]; return miss && met([miss]) && miss.band > edges.met ? [rail] : []; }),
     evaluations: solution.evaluations,
   };
 } // prettier-ignore
 
 /** How far a balance is when it has searched, and when it has looked whether all can be met at all. */
 const SHARES = { solve: 0.3, feasible: 0.4 } as const;
-
-const missedRails = (aims: readonly Aim[], { misses }: Solution): ReadonlySet<RailId> =>
-  new Set(aims.flatMap(({ rail }, i) => (met(misses.slice(i, i + 1)) ? [] : [rail])));
 
 /**
  * The amounts that meet the brief for these people, as near to the present ones and as cheap as that allows; or which demands exclude
@@ -117,9 +124,8 @@ export function* balance(request: BalanceRequest, measuring: Measuring, given: P
     const from = yield* asPart(feasiblePoint(space, aims, options, solution.masses), SHARES.solve, SHARES.feasible);
     if (from) solution = yield* solve(space, aims, options, { from, by: balanceWeights.insist });
     else if (options.explain) {
-      const conflict = yield* asPart(conflictIn(request, missedRails(aims, solution), options), SHARES.feasible, 1);
-      const proposal = proposalOf(space, aims, solution, measuring);
-      if (conflict.conflicting.length > 0) return { kind: 'infeasible', proposal, conflict };
+      const conflict = yield* asPart(conflictIn(request, new Set(missedRails(aims, solution.misses)), options), SHARES.feasible, 1);
+      if (conflict.conflicting.length > 0) return { kind: 'infeasible', proposal: proposalOf(space, aims, solution, measuring), conflict };
     }
   }
   const proposal = proposalOf(space, aims, solution, measuring);

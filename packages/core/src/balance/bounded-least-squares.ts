@@ -31,8 +31,16 @@ const DIFFERENCE = 1e-3,
   INNER_STEPS = 14,
   HALVINGS = 8;
 
-const outside = (u: number, least: number, most: number): number =>
+/** How far a figure lies outside its stretch; negative is below it. */
+export const outside = (u: number, least: number, most: number): number =>
   u < least ? u - least : u > most ? u - most : 0;
+
+/** Sum of the squares of what lies outside. */
+export function objectiveAt({ least, most }: Pick<LeastSquares, 'least' | 'most'>, u: Float64Array): number {
+  let sum = 0;
+  for (let k = 0; k < u.length; k++) sum += outside(u[k]!, least[k]!, most[k]!) ** 2;
+  return sum;
+}
 
 /** Solves a symmetric positive definite system by Cholesky factors, which replace the matrix. @returns undefined when it is not positive definite */
 export function solvePositive(a: Float64Array[], b: Float64Array): Float64Array | undefined {
@@ -103,13 +111,8 @@ function modelFigures({ u, columns }: Model, step: Float64Array): Float64Array {
   return there;
 }
 
-function modelObjective(
-  { problem: { least, most }, pull }: Model,
-  u: Float64Array,
-  step: Float64Array,
-): number {
-  let sum = 0;
-  for (let k = 0; k < u.length; k++) sum += outside(u[k]!, least[k]!, most[k]!) ** 2;
+function modelObjective({ problem, pull }: Model, u: Float64Array, step: Float64Array): number {
+  let sum = objectiveAt(problem, u);
   for (let i = 0; i < step.length; i++) sum += pull[i]! * step[i]! ** 2;
   return sum;
 }
@@ -169,15 +172,10 @@ function bestMove(model: Model): { readonly step: Float64Array; readonly objecti
  * @source Marquardt 1963; damping by the gain ratio, Nielsen 1999
  */
 export function* leastSquares(problem: LeastSquares, start: Float64Array, iterations: number): Generator<Found, Found> {
-  const { figures, least, most, low, high } = problem;
-  const objectiveOf = (u: Float64Array): number => {
-    let sum = 0;
-    for (let k = 0; k < u.length; k++) sum += outside(u[k]!, least[k]!, most[k]!) ** 2;
-    return sum;
-  };
+  const { figures, low, high } = problem;
   let at = start.map((value, i) => Math.min(high[i]!, Math.max(low[i]!, value))),
     u = figures(at),
-    objective = objectiveOf(u),
+    objective = objectiveAt(problem, u),
     evaluations = 1,
     damping = FIRST_DAMPING;
   for (let iteration = 0; iteration < iterations && objective > 0; iteration++) {
@@ -191,7 +189,7 @@ export function* leastSquares(problem: LeastSquares, start: Float64Array, iterat
       if (!(promised > LEAST_GAIN * objective)) break;
       const next = at.map((value, i) => value + move.step[i]!);
       const there = figures(next),
-        value = objectiveOf(there);
+        value = objectiveAt(problem, there);
       evaluations++;
       const ratio = (objective - value) / promised;
       if (ratio > 0.6) damping = Math.max(damping / DAMP_LESS, LEAST_DAMPING);

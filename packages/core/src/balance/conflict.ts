@@ -99,22 +99,30 @@ function* relaxationsOf(request: BalanceRequest, conflicting: readonly Demand[],
   const found: Relaxation[] = [],
     batchG = request.recipe.lines.reduce((all, line) => all + line.mass, 0);
   for (const demand of conflicting) {
-    if (demand.kind === 'wish') {
-      const wider = yield* widening(request, onlyWith(request, conflicting), demand.rail, options);
-      if (wider?.kind === 'widen') {
-        found.push(wider);
+    switch (demand.kind) {
+      case 'wish': {
+        const wider = yield* widening(request, onlyWith(request, conflicting), demand.rail, options);
+        if (wider) found.push(wider);
+        break;
       }
-    } else if (demand.kind === 'hold') {
-      const holds = (request.holds ?? []).map((hold, line) => (line === demand.line ? undefined : hold));
-      if (yield* feasible({ ...request, holds }, options)) found.push({ kind: 'free-line', line: demand.line });
-    }
-    if (demand.kind === 'mass') {
-      const masses = yield* feasible({ ...request, holdMass: false }, options);
-      if (masses) found.push({ kind: 'free-mass', massG: masses.reduce((all, g) => all + g, 0) });
-    } else if (demand.kind === 'person') {
-      const { people, present } = searchSpace(onlyWith(request, conflicting));
-      const lines = new Set(people.forbidden.filter(({ line, eater }) => eater === demand.eater && (present[line] ?? 0) > 0).map(({ line }) => line));
-      lines.forEach((line) => found.push({ kind: 'swap-line', line }));
+      case 'hold': {
+        const holds = (request.holds ?? []).map((hold, line) => (line === demand.line ? undefined : hold));
+        if (yield* feasible({ ...request, holds }, options)) found.push({ kind: 'free-line', line: demand.line });
+        break;
+      }
+      case 'mass': {
+        const masses = yield* feasible({ ...request, holdMass: false }, options);
+        if (masses) found.push({ kind: 'free-mass', massG: masses.reduce((all, g) => all + g, 0) });
+        break;
+      }
+      case 'person': {
+        const { people, present } = searchSpace(onlyWith(request, conflicting));
+        const lines = new Set(people.forbidden.filter(({ line, eater }) => eater === demand.eater && (present[line] ?? 0) > 0).map(({ line }) => line));
+        lines.forEach((line) => found.push({ kind: 'swap-line', line }));
+        break;
+      }
+      case 'stock':
+        break;
     }
   }
   const size = (r: Relaxation): number => {

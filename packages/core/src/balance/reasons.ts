@@ -1,7 +1,7 @@
 import type { Judged } from '../brief/judged.js';
 import { type RailId, railOf } from '../brief/rail.js';
-import { type Aim, missesOf } from './aim.js';
-import { balanceWeights, edges } from './balance.params.js';
+import { type Aim, penaltiesOf } from './aim.js';
+import { edges } from './balance.params.js';
 import type { SearchSpace } from './search-space.js';
 import { judge, portionOf, withMasses } from './objective.js';
 
@@ -29,11 +29,6 @@ const NOT_WORTH = 0.01;
 /** Squared steps below which a property does not care about a change. */
 const HARDLY = 1e-3;
 
-const penaltyOf = (aims: readonly Aim[], judged: Judged): readonly number[] =>
-  missesOf(aims, judged, edges.inside).map(
-    ({ middle, band }, i) => (aims[i]?.weight ?? 1) * (middle ** 2 + balanceWeights.band * band ** 2),
-  );
-
 /** How far a property lay outside its stretch, in its own unit. */
 function offBy({ rail, wish }: Aim, judged: Judged): number {
   const { mid } = railOf(rail).value(judged);
@@ -44,7 +39,7 @@ function offBy({ rail, wish }: Aim, judged: Judged): number {
 function servedBy(space: SearchSpace, aims: readonly Aim[], masses: Float64Array, line: number, after: readonly number[]): number | undefined {
   const back = Float64Array.from(masses);
   back[line] = space.present[line] ?? 0;
-  const penalties = penaltyOf(aims, judge(withMasses(space.request.recipe, back), space.request.portions));
+  const penalties = penaltiesOf(aims, judge(withMasses(space.request.recipe, back), space.request.portions), edges.inside);
   let most = HARDLY,
     served: number | undefined;
   penalties.forEach((penalty, i) => {
@@ -58,7 +53,7 @@ function servedBy(space: SearchSpace, aims: readonly Aim[], masses: Float64Array
 export function changesOf(space: SearchSpace, aims: readonly Aim[], masses: Float64Array): readonly LineChange[] {
   const { recipe, portions } = space.request;
   const before = judge(recipe, portions),
-    after = penaltyOf(aims, judge(withMasses(recipe, masses), portions));
+    after = penaltiesOf(aims, judge(withMasses(recipe, masses), portions), edges.inside);
   const changed = recipe.lines.flatMap((_line, line) => {
     const fromG = space.present[line] ?? 0,
       toG = masses[line] ?? 0;

@@ -1,8 +1,7 @@
-import { proposalOf } from '../balance/balance.js';
-import type { Aim } from '../balance/aim.js';
-import { missesOf } from '../balance/aim.js';
+import { measuredPot } from '../balance/balance.js';
+import { type Aim, met, missedRails } from '../balance/aim.js';
 import type { Measurable } from '../balance/kitchen-rounding.js';
-import { searchSpace } from '../balance/search-space.js';
+import type { SearchSpace } from '../balance/search-space.js';
 import type { Solution } from '../balance/solve.js';
 import type { Judged } from '../brief/judged.js';
 import type { RailId } from '../brief/rail.js';
@@ -11,7 +10,6 @@ import { whoCanEat } from '../household/who-can-eat.js';
 import { soakHours } from '../larder/preparation/soak.js';
 import { costOf } from '../predict/cost/cost.js';
 import type { PotLine } from './replace-line.js';
-import { potRequest } from './pot-request.js';
 import { schoolOf } from './school.js';
 import { boilingMin, rankWeights, unitOfRole } from './swap.params.js';
 import type { SwapRequest } from './swap-request.js';
@@ -52,11 +50,17 @@ const minutesOf = ({ ingredient, preparation }: PotLine): number =>
 const unlikenessOf = ({ recipe }: SwapRequest, newcomers: readonly PotLine[]): number =>
   Math.max(0, ...newcomers.map(({ ingredient, replaces, sauce }) => { const was = replaces === undefined ? undefined : recipe.lines[replaces]; return was && sauce === undefined ? unlikeness(was.ingredient, ingredient) : 0; })); // prettier-ignore
 
+/** A pot with newcomers, and the amounts that were found for it. */
+export interface BalancedPot {
+  readonly lines: readonly PotLine[];
+  readonly space: SearchSpace;
+  readonly solution: Solution;
+}
+
 /** A balanced pot as an option, or nothing when somebody still could not eat it. */
-export function optionOf(request: SwapRequest, aims: readonly Aim[], original: Judged, lines: readonly PotLine[], solution: Solution): SwapOption | undefined {
+export function optionOf(request: SwapRequest, aims: readonly Aim[], original: Judged, { lines, space, solution }: BalancedPot): SwapOption | undefined {
   const { measuring, portions, eaters = [], labels, brief, inHouse } = request;
-  const space = searchSpace(potRequest(request, lines));
-  const { amounts, after, outside } = proposalOf(space, aims, solution, {
+  const { amounts, after, misses } = measuredPot(space, aims, solution, {
     rounding: measuring.rounding,
     units: lines.map(({ origin, ingredient }) => (origin === undefined ? unitOfRole[ingredient.role] : (measuring.units[origin] ?? 'g'))),
     asWritten: lines.map(({ origin, mass }) => origin !== undefined && mass === request.recipe.lines[origin]?.mass),
@@ -73,10 +77,10 @@ export function optionOf(request: SwapRequest, aims: readonly Aim[], original: J
   const distance = distanceBetween(original, after),
     coinsMore = coins(after) - coins(original),
     minutes = Math.max(0, ...newcomers.map(minutesOf));
-  const fit = Math.sqrt(missesOf(aims, after).reduce((all, { middle }, i) => all + (outside.includes(aims[i]?.rail ?? 'fat') ? (aims[i]?.weight ?? 1) * middle ** 2 : 0), 0));
+  const fit = Math.sqrt(misses.reduce((all, miss, i) => all + (met([miss]) ? 0 : (aims[i]?.weight ?? 1) * miss.middle ** 2), 0));
   const w = rankWeights;
   const rank =
     w.fit * fit + w.closeness * distance + w.cost * Math.log2(Math.max(coins(after), 0.01) / Math.max(coins(original), 0.01)) +
     (w.hour * minutes) / 60 + w.notInHouse * notInHouse.length + w.newLine * newThings + w.unlike * unlikenessOf(request, newcomers) + w.asks * asks.length;
-  return { lines, amounts, after, outside, asks, distance, coinsMore, minutes, notInHouse, rank, told: toldOf(brief, original, after), school: schoolOf(after.recipe.lines) };
+  return { lines, amounts, after, asks, outside: missedRails(aims, misses), distance, coinsMore, minutes, notInHouse, rank, told: toldOf(brief, original, after), school: schoolOf(after.recipe.lines) };
 } // prettier-ignore

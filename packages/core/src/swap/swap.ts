@@ -3,7 +3,7 @@ import { type BalanceOptions, completeBalanceOptions } from '../balance/balance-
 import { limitsOfPeople } from '../balance/limits-of-people.js';
 import { judge, spreadOf } from '../balance/objective.js';
 import { searchSpace } from '../balance/search-space.js';
-import { type SearchProgress, solve, type Solution } from '../balance/solve.js';
+import { type SearchProgress, solve } from '../balance/solve.js';
 import type { Judged } from '../brief/judged.js';
 import { withWish } from '../brief/brief.js';
 import type { Ingredient } from '../larder/ingredient.js';
@@ -15,7 +15,7 @@ import { potRequest } from './pot-request.js';
 import { evenOut, type PotLine, replaceLine } from './replace-line.js';
 import { schoolAllows } from './school.js';
 import { helpers, helperShare, outclassed, swapSearch } from './swap.params.js';
-import { optionOf, type SwapOption } from './swap-option.js';
+import { type BalancedPot, optionOf, type SwapOption } from './swap-option.js';
 import type { SwapRequest } from './swap-request.js';
 import { distanceBetween } from './told.js';
 
@@ -165,21 +165,20 @@ function* replacedPots(kitchen: Kitchen, lines: readonly number[], stop: () => b
 const newcomersIn = ({ lines }: { readonly lines: readonly PotLine[] }): string =>
   [...new Set(lines.filter(({ origin }) => origin === undefined).map(({ ingredient: { shelf, role }, sauce }) => sauce ?? `${role} ${shelf}`))].sort().join(' + ') || 'left out'; // prettier-ignore
 
-interface Balanced extends Looked {
-  readonly solution: Solution;
-}
+interface Balanced extends Looked, BalancedPot {}
 
 const quickly = { starts: 1, iterations: 6, passes: 1, explain: false } as const,
   carefully = { starts: 1, iterations: 12, passes: 1, explain: false } as const;
 
 function* balanced(kitchen: Kitchen, lines: readonly PotLine[], options: BalanceOptions): Search<Balanced> {
-  const solution = yield* solve(searchSpace(potRequest(kitchen.request, lines)), kitchen.aims, options);
+  const space = searchSpace(potRequest(kitchen.request, lines));
+  const solution = yield* solve(space, kitchen.aims, options);
   kitchen.tried += solution.evaluations;
   const badness = solution.misses.reduce(
     (all, { middle }, i) => all + (kitchen.aims[i]?.weight ?? 1) * middle ** 2,
     0,
   );
-  return { lines, solution, badness };
+  return { lines, space, solution, badness };
 }
 
 /** What a quickly balanced pot promises, lower is better: the brief first, then how near it is to the original in figures and in kind. */
@@ -259,9 +258,9 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
   close.sort((a, b) => (promiseOf.get(a) ?? 0) - (promiseOf.get(b) ?? 0));
   const finished: SwapOption[] = [];
   const finishing = [...clearlyDifferent(close, () => '', swapSearch.finished)];
-  for (const [i, { lines: pot, solution: quick }] of finishing.entries()) {
-    const solution = complete.stop() ? quick : (yield* balanced(kitchen, pot, { ...complete, ...carefully })).solution;
-    const option = optionOf(kitchen.request, kitchen.aims, kitchen.original, pot, solution);
+  for (const [i, quick] of finishing.entries()) {
+    const pot = complete.stop() ? quick : yield* balanced(kitchen, quick.lines, { ...complete, ...carefully });
+    const option = optionOf(kitchen.request, kitchen.aims, kitchen.original, pot);
     if (option) finished.push(option);
     yield { done: 2 / 3 + (i + 1) / finishing.length / 3, objective: 0, evaluations: kitchen.tried };
   }
