@@ -19,6 +19,14 @@ export class ApiProblem extends Error {
   }
 }
 
+/** Why something was not taken: the first thing that was wrong with it, or what failed. */
+export const whyNot = (error: unknown): string =>
+  error instanceof ApiProblem
+    ? (error.problem.errors?.[0]?.message ?? error.message)
+    : error instanceof Error
+      ? error.message
+      : String(error);
+
 /** The server did not answer at all. */
 export class Unreachable extends Error {
   constructor() {

@@ -1,7 +1,7 @@
 import type { FormulaView } from '@alterum/contract';
 import { formulaBodyOf, formulaOfContent } from '@alterum/contract/wire';
 import type { Formula } from '@alterum/core';
-import { api, ApiProblem, Unreachable } from '../app/api';
+import { api, ApiProblem, Unreachable, whyNot } from '../app/api';
 import { openOnBench, rebase, useBench } from './bench-store';
 import { dropDraft, findDraft, keepDraft } from './drafts';
 import { setSaving, useSaving } from './saving';
@@ -55,7 +55,7 @@ function fail(error: unknown): void {
   if (error instanceof ApiProblem && error.problem.status === 409)
     setSaving({ kind: 'conflict', theirs: error.problem.current as FormulaView });
   else if (error instanceof ApiProblem && error.problem.status < 500)
-    setSaving({ kind: 'refused', message: error.problem.errors?.[0]?.message ?? error.problem.detail });
+    setSaving({ kind: 'refused', message: whyNot(error) });
   else {
     setSaving({ kind: 'offline' });
     schedule(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)] ?? QUIET_MS);

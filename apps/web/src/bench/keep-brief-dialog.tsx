@@ -1,7 +1,7 @@
 import { wishesOfBrief } from '@alterum/contract/wire';
 import { briefOf } from '@alterum/core';
 import { type FormEvent, useState } from 'react';
-import { api, ApiProblem } from '../app/api';
+import { api, whyNot } from '../app/api';
 import { useNotices } from '../app/notices';
 import { Dialog } from '../ui/dialog';
 import { FormEnd } from '../ui/form-end';
@@ -25,9 +25,7 @@ export default function KeepBriefDialog({ close }: { readonly close: () => void 
       },
       (error: unknown) => {
         setSaving(false);
-        setFailure(
-          error instanceof ApiProblem ? (error.problem.errors?.[0]?.message ?? error.message) : String(error),
-        );
+        setFailure(whyNot(error));
       },
     );
   };

@@ -3,7 +3,7 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { type SubmitHandler, useFieldArray, useForm } from 'react-hook-form';
-import { api, ApiProblem } from '../app/api';
+import { api, whyNot } from '../app/api';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { FormEnd } from '../ui/form-end';
@@ -58,8 +58,7 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
       else await api.createEater(body);
       saved();
     } catch (error) {
-      const problem = error instanceof ApiProblem ? error.problem : undefined;
-      setFailure(problem?.errors?.[0]?.message ?? (error as Error).message);
+      setFailure(whyNot(error));
     }
   };
   return (

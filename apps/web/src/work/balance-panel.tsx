@@ -1,5 +1,4 @@
 import {
-  applyStep,
   type BalanceOutcome,
   briefOf,
   type Formula,
@@ -12,15 +11,16 @@ import {
 } from '@alterum/core';
 import { ArrowRight, Check } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { useNotices } from '../app/notices';
-import { type Outcome, outcomeOf, take, undoOnBench, useFormula, useOutcome } from '../bench/bench-store';
+import { take, useFormula, useOutcome } from '../bench/bench-store';
 import { gramsText } from '../bench/number-text';
-import { closeWork, openWork, showProposed } from '../bench/work-store';
+import { closeWork, openWork } from '../bench/work-store';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { measuringOf, requestOf } from './asked';
 import { demandWords, reasonWords, relaxationWords } from './change-words';
 import { Progress } from './progress';
+import { takeWithWayBack } from './take-with-way-back';
+import { useProposed } from './use-proposed';
 import { stepsOfProposal } from './proposal-steps';
 import { useJob } from './use-work';
 
@@ -137,12 +137,6 @@ function ConflictNote({ outcome, formula, lineIds, freeMass }: ConflictProps) {
   );
 }
 
-/** What the formula would be with the ticked changes taken. */
-function withSteps(formula: Formula, steps: ReturnType<typeof stepsOfProposal>): Outcome | undefined {
-  const taken = applyStep(formula, { step: 'several', steps });
-  return taken.kind === 'applied' ? outcomeOf(taken.formula) : undefined;
-}
-
 /** Changes that the cook does not want, of one result. */
 interface Unticked {
   readonly of: BalanceOutcome | undefined;
@@ -183,25 +177,19 @@ export default function BalancePanel() {
     () => (result && fresh ? stepsOfProposal(present.lineIds, result.proposal.amounts, ticked) : []),
     [result, fresh, present, ticked],
   );
-  useEffect(() => {
-    showProposed(steps.length > 0 ? withSteps(formula, steps) : undefined);
-    return () => showProposed(undefined);
-  }, [formula, steps]);
+  useProposed(formula, steps);
   const takeThem = (all: boolean) => {
     const chosen =
       all && result
         ? stepsOfProposal(present.lineIds, result.proposal.amounts, result.proposal.changes)
         : steps;
-    take({ step: 'several', steps: chosen });
+    takeWithWayBack(
+      { step: 'several', steps: chosen },
+      all || off.size === 0
+        ? 'The proposal is in the pot.'
+        : `${chosen.length} of the changes are in the pot.`,
+    );
     closeWork();
-    useNotices
-      .getState()
-      .show(
-        all || off.size === 0
-          ? 'The proposal is in the pot.'
-          : `${chosen.length} of the changes are in the pot.`,
-        { label: 'Take back', run: undoOnBench },
-      );
   };
   return (
     <div className="flex flex-col gap-1 pt-1">

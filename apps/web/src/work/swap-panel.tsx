@@ -1,5 +1,4 @@
 import {
-  applyStep,
   type Formula,
   type FormulaStep,
   kitchenMeasureOf,
@@ -12,27 +11,21 @@ import {
 import { ArrowDown, ArrowUp, ArrowUpDown } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ownIngredients, stockInHouse } from '../app/house-larder';
-import { sayFailure, useNotices } from '../app/notices';
-import {
-  type Outcome,
-  outcomeOf,
-  take,
-  undoOnBench,
-  useBenchPart,
-  useFormula,
-  useOutcome,
-} from '../bench/bench-store';
+import { sayFailure } from '../app/notices';
+import { type Outcome, useBenchPart, useFormula, useOutcome } from '../bench/bench-store';
 import { preparationNames } from '../bench/line-words';
 import { figure, gramsText } from '../bench/number-text';
 import { tonight } from '../bench/tonight';
-import { closeWork, showProposed, useWork } from '../bench/work-store';
+import { closeWork, useWork } from '../bench/work-store';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { measuringOf, requestOf } from './asked';
 import { houseSauces, isBoughtBody } from './house-sauces';
 import { Progress } from './progress';
 import { stepsOfOption } from './proposal-steps';
+import { takeWithWayBack } from './take-with-way-back';
 import { toldWords } from './told-words';
+import { useProposed } from './use-proposed';
 import { useJob } from './use-work';
 
 const EVERYBODY = 'everybody';
@@ -181,20 +174,13 @@ export default function SwapPanel() {
   const options = result?.kind === 'options' && fresh ? result.options : [];
   const option = options[looked];
   const steps = useMemo(() => (option ? stepsFor(formula, present, option) : []), [formula, present, option]);
-  useEffect(() => {
-    const taken = steps.length > 0 ? applyStep(formula, { step: 'several', steps }) : undefined;
-    showProposed(taken?.kind === 'applied' ? outcomeOf(taken.formula) : undefined);
-    return () => showProposed(undefined);
-  }, [formula, steps]);
+  useProposed(formula, steps);
   const takeIt = (chosen: SwapOption) => {
-    take({ step: 'several', steps: stepsFor(formula, present, chosen) });
+    takeWithWayBack(
+      { step: 'several', steps: stepsFor(formula, present, chosen) },
+      `${titleOf(chosen, present.recipe)}: in the pot, the rest put right around it.`,
+    );
     closeWork();
-    useNotices
-      .getState()
-      .show(`${titleOf(chosen, present.recipe)}: in the pot, the rest put right around it.`, {
-        label: 'Take back',
-        run: undoOnBench,
-      });
   };
   const whomOptions = [
     {

@@ -2,15 +2,16 @@ import type { VersionView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
 import { type Difference, differencesOf, type Formula } from '@alterum/core';
 import { GitBranch, Trash2, Undo2 } from 'lucide-react';
-import { type FormEvent, useEffect, useState } from 'react';
+import { type FormEvent, useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, ApiProblem } from '../app/api';
+import { api, whyNot } from '../app/api';
 import { findIngredient } from '../app/house-larder';
-import { sayFailure, useNotices } from '../app/notices';
+import { sayFailure } from '../app/notices';
 import { flush } from '../bench/autosave';
-import { take, undoOnBench, useBenchPart, useFormula } from '../bench/bench-store';
+import { useBenchPart, useFormula } from '../bench/bench-store';
 import { gramsText } from '../bench/number-text';
 import { Button } from '../ui/button';
+import { takeWithWayBack } from './take-with-way-back';
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 const SHOWN = 5;
@@ -62,12 +63,8 @@ interface RowProps {
 function VersionRow({ formulaId, version, before, forgotten }: RowProps) {
   const navigate = useNavigate();
   const formula = formulaOfContent(version.content);
-  const goBack = () => {
-    take({ step: 'become', formula });
-    useNotices
-      .getState()
-      .show(`The pot stands as “${version.name}” again.`, { label: 'Take back', run: undoOnBench });
-  };
+  const goBack = () =>
+    takeWithWayBack({ step: 'become', formula }, `The pot stands as “${version.name}” again.`);
   const branch = () => {
     const name = `${formula.name.slice(0, 70)}, from ${version.name}`.slice(0, 120);
     void flush()
@@ -122,9 +119,8 @@ export default function VersionsPanel() {
   const [name, setName] = useState('');
   const [why, setWhy] = useState('');
   const [trouble, setTrouble] = useState<string>();
-  const load = () => api.versions(id).then(setVersions, sayFailure);
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  useEffect(() => void load(), [id]);
+  const load = useCallback(() => api.versions(id).then(setVersions, sayFailure), [id]);
+  useEffect(() => void load(), [load]);
   const keep = (event: FormEvent) => {
     event.preventDefault();
     void flush()
@@ -135,11 +131,7 @@ export default function VersionsPanel() {
         setTrouble(undefined);
         return load();
       })
-      .catch((error: unknown) =>
-        setTrouble(
-          error instanceof ApiProblem ? (error.problem.errors?.[0]?.message ?? error.message) : String(error),
-        ),
-      );
+      .catch((error: unknown) => setTrouble(whyNot(error)));
   };
   const last = versions?.at(-1);
   return (
