@@ -191,6 +191,10 @@ export default function BalancePanel() {
     );
     closeWork();
   };
+  if (present.recipe.lines.length === 0)
+    return (
+      <p className="py-3 text-soft">Put something into the pot first; then its amounts can be balanced.</p>
+    );
   return (
     <div className="flex flex-col gap-1 pt-1">
       <div className="flex flex-wrap items-center gap-x-3 text-[13.5px]">
