@@ -3,6 +3,7 @@ import { benchBalance } from './balance';
 import { benchBrowser } from './browser';
 import { benchLabels } from './labels';
 import { benchPredictions } from './predictions';
+import { benchSearch } from './search';
 import type { Result } from './result';
 
 const json = process.argv.includes('--json');
@@ -23,6 +24,7 @@ function print(results: readonly Result[]): void {
 async function main(): Promise<void> {
   if (!only || only === 'core') print(benchPredictions());
   if (!only || only === 'labels') print(benchLabels());
+  if (!only || only === 'search') print(benchSearch());
   if (!only || only === 'balance') print(benchBalance());
   if (!only || only === 'api') print(await benchApi());
   if (!only || only === 'browser') print(await benchBrowser());

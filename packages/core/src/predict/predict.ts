@@ -40,7 +40,7 @@ export function flagsOf(mix: Mixture, asked: number): readonly PredictionFlag[] 
     ((100 * gums) / water > modelDomain.mostGum || (100 * mix.allStarch) / water > modelDomain.mostStarch)
   )
     flags.push('dough');
-  if (mix.rawStarch > modelDomain.rawStarchShare * mix.mass) flags.push('raw-starch');
+  if (mix.flouryStarch > modelDomain.rawStarchShare * mix.mass) flags.push('raw-starch');
   if (mix.dryHotStarch > 0) flags.push('dry-starch-in-hot-liquid');
   return flags;
 }

@@ -5,6 +5,7 @@ import { lineOf, randomRecipes } from '../science/random-pots.js';
 import { assemble } from './mixture/assemble.js';
 import type { Process, Recipe } from './mixture/recipe.js';
 import { potOf } from './pot.fixture.js';
+import { contributionsOf } from './contribution/contributions.js';
 import { predict } from './predict.js';
 import { reportOn } from './report.js';
 import { warningsOf } from './warnings.js';
@@ -117,3 +118,38 @@ test('a pot of nothing has a report of nothing', () => {
   expect(cost.coins.mid).toBe(0);
   expect(assemble(pot([])).mass).toBeCloseTo(0, 6);
 });
+
+test('the energy of the lines adds up to the energy of the batch, acids and boiled-off alcohol included', () => {
+  const wine = pot([['white-wine', 200], ['lemon-juice', 60], ['cider-vinegar', 40], ['oat-drink', 300], ['xanthan', 2], ['wheat-flour', 20]], { maxTemperatureC: 96, holdMin: 12 });
+  for (const recipe of [wine, ...randomRecipes(60, 31)]) {
+    const [energy] = contributionsOf(recipe, ['energy']);
+    const parts = (energy?.lines ?? []).reduce((all, line) => all + line.amount, 0);
+    expect(parts / reportOn(recipe).nutrition.energyKcal).toBeCloseTo(1, 9);
+  }
+  const cold = reportOn({ ...wine, process: { ...wine.process, maxTemperatureC: 20 } }).nutrition.energyKcal;
+  // 200 g of wine hold about 20 g of alcohol, 7 kcal each; most of it leaves a pot that boils.
+  expect(cold - reportOn(wine).nutrition.energyKcal).toBeGreaterThan(60);
+}); // prettier-ignore
+
+test('nothing boils off that is not there: never less than nothing, never more than the water', () => {
+  const dry = pot([['rapeseed-oil', 100]], { evaporatedG: 50, maxTemperatureC: 95, holdMin: 5 });
+  expect(predict(dry).evaporatedG).toBe(0);
+  expect(predict(pot([['sugar', 20], ['rapeseed-oil', 80]])).evaporatedG).toBe(0);
+  for (const recipe of randomRecipes(60, 77))
+    for (const process of [{ evaporatedG: 0 }, { evaporatedG: 5000 }, { evaporatedG: 40, bakeMin: 90, layerMm: 3 }, { keepWarmMin: 500, noodlesG: 4000 }]) {
+      const asked = { ...recipe, process: { ...recipe.process, ...process } };
+      const water = recipe.lines.reduce((all, { ingredient, mass }) => all + ((ingredient.per100.water ?? 0) / 100) * mass, 0);
+      const { evaporatedG, absorbedG } = predict(asked);
+      expect(evaporatedG).toBeGreaterThanOrEqual(0);
+      expect(evaporatedG + absorbedG).toBeLessThanOrEqual(water);
+    }
+}); // prettier-ignore
+
+test('raw flour, pulse flour and root starch are warned of; the starch of soaked raw nuts and seeds is not', () => {
+  const cold = { maxTemperatureC: 20, holdMin: 0, blenderPower: 0.9, blendSeconds: 120 };
+  const flagged = (id: string, grams = 60) => predict(pot([[id, grams], ['water', 200]], cold)).flags.includes('raw-starch');
+  for (const id of ['cashew', 'cashew-butter', 'sunflower-seed', 'pumpkin-seed', 'pistachio', 'peanut', 'pine-nut', 'hemp-seed', 'tahini']) expect([id, flagged(id, 150)]).toEqual([id, false]);
+  for (const id of ['wheat-flour', 'rice-flour', 'oat-flour', 'chickpea-flour', 'lupin-flour', 'red-lentil-flour', 'tapioca-starch', 'potato-starch', 'corn-starch', 'arrowroot', 'cassava-flour', 'red-lentil-dry'])
+    expect([id, flagged(id)]).toEqual([id, id !== 'lupin-flour']);
+  expect(predict(pot([['cashew', 150], ['wheat-flour', 20], ['water', 200]], cold)).flags).toContain('raw-starch');
+}); // prettier-ignore

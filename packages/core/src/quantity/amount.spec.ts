@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { readAmount } from './amount.js';
-import { readNumber, writeKitchenNumber } from './fraction.js';
+import { writeKitchenNumber } from './fraction.js';
 import { kitchenMeasure, kitchenMeasureOf } from './kitchen-measure.js';
 import type { Measures } from './measures.js';
+import { readNumber } from './read-number.js';
 
 const starch: Measures = { density: 0.8 / 1.5 };
 const potato: Measures = { density: 0.63, pieces: { small: 110, medium: 170, large: 280 } };
@@ -91,4 +92,49 @@ test('what a kitchen measure says weighs what it stands for, to within a tenth',
     }),
     { seed: 12 },
   );
+});
+
+const larderMeasures = (id: string): Measures => ingredientById(id)?.measures ?? {};
+
+test.each([
+  ['onion', '2', 'medium', 220], ['onion', '1/2', 'medium', 55], ['potato', '3', 'medium', 510], ['garlic', '4', 'clove', 16], ['lemon-juice', '2', 'medium', 90],
+  ['onion', '1½', 'medium', 165], ['white-bean-canned', '1', 'can', 240], ['onion', '0', 'g', 0],
+  ['onion', '200', 'g', 200], ['onion', '30', 'g', 30], ['white-bean-canned', '10', 'g', 10], ['salt', '2', 'g', 2], ['water', '1/2', 'g', 0.5],
+] as const)('of %s, a bare “%s” is in %s', (id, text, unit, mass) => {
+  const outcome = readAmount(text, larderMeasures(id));
+  expect(outcome).toMatchObject({ kind: 'amount', amount: { unit }, grams: expect.closeTo(mass, 6) as number });
+}); // prettier-ignore
+
+test('a bare count means the size the line is written in already', () => {
+  expect(readAmount('3', larderMeasures('onion'), 'large')).toMatchObject({ amount: { value: 3, unit: 'large' }, grams: 450 });
+  expect(readAmount('3', larderMeasures('onion'), 'g')).toMatchObject({ amount: { value: 3, unit: 'medium' } });
+}); // prettier-ignore
+
+test('where grams or pieces may be meant, the other reading is told with a text that means it', () => {
+  for (const [id, text] of [['onion', '2'], ['onion', '30'], ['garlic', '12'], ['potato', '100']] as const) {
+    const outcome = readAmount(text, larderMeasures(id));
+    const other = outcome.kind === 'amount' ? outcome.other : undefined;
+    if (outcome.kind !== 'amount' || !other) {
+      // A hundred potatoes are more than a line holds: there is only one reading.
+      expect([id, text]).toEqual(['potato', '100']);
+      continue;
+    }
+    expect(new Set([outcome.amount.unit, other.amount.unit]).size).toBe(2);
+    expect(readAmount(other.text, larderMeasures(id))).toMatchObject({ amount: other.amount, grams: other.grams });
+  }
+  expect(readAmount('2 medium', larderMeasures('onion'))).not.toHaveProperty('other');
+  expect(readAmount('2 g', larderMeasures('onion'))).toMatchObject({ amount: { value: 2, unit: 'g' } });
+}); // prettier-ignore
+
+test.each([
+  ['1,000 g', 1000], ['1.000 g', 1000], ['1 000 g', 1000], ['1,000', 1000], ['3,5 g', 3.5], ['1,250 kg', 1250], ['1.250 kg', 1250], ['0.125 kg', 125], ['1,500 ml', 1500], ['1.250 l', 1250],
+])('“%s” of water weighs %f g, whichever country the marks come from', (text, mass) => {
+  expect(gramsRead(text, { density: 1 })).toBeCloseTo(mass, 6);
+}); // prettier-ignore
+
+test('an amount below nothing is refused', () => {
+  expect(readAmount('-5 g', {})).toMatchObject({
+    kind: 'unreadable',
+    message: expect.stringMatching(/below nothing/) as string,
+  });
 });

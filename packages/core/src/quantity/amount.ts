@@ -1,4 +1,5 @@
-import { readNumber } from './fraction.js';
+import { readNumber, type ReadNumber } from './read-number.js';
+import { mostCounted, MOST_COUNTED_G } from './unit.params.js';
 import { gramsPerUnit, type Measures } from './measures.js';
 import { type Grams, grams } from './quantity.js';
 import { readUnit, type UnitId, unitOf } from './unit.js';
@@ -10,7 +11,13 @@ export interface Amount {
 }
 
 export type AmountOutcome =
-  | { readonly kind: 'amount'; readonly amount: Amount; readonly grams: Grams }
+  | {
+      readonly kind: 'amount';
+      readonly amount: Amount;
+      readonly grams: Grams;
+      /** The unit was not written, or the marks in the number can be read in two ways: this is the other reading, and a text that means it. */
+      readonly other?: { readonly amount: Amount; readonly grams: Grams; readonly text: string };
+    }
   | { readonly kind: 'unreadable'; readonly message: string };
 
 /** The largest batch a household formula holds; more is a slip of the finger. */
@@ -30,35 +37,104 @@ function unknownUnit(word: string, measures: Measures): string {
   return `“${word}” is not a unit known here. Try one of: ${known}.`;
 }
 
+/** Units in the order in which a bare count is meant. */
+const COUNTED: readonly UnitId[] = [
+  'medium',
+  'piece',
+  'clove',
+  'stick',
+  'block',
+  'can',
+  'slice',
+  'sprig',
+  'large',
+  'small',
+];
+
+/** What a bare number counts: the unit the line is counted in already, else the ingredient's usual piece; undefined where nobody counts it. */
+export const countedUnit = ({ pieces }: Measures, now?: UnitId): UnitId | undefined =>
+  now !== undefined && pieces?.[now] !== undefined
+    ? now
+    : COUNTED.find((unit) => pieces?.[unit] !== undefined);
+
+/** Whether so many pieces are what a cook may mean by a bare number. */
+function countIsLikely(count: number, unit: UnitId, pieceG: number): boolean {
+  return count > 0 && count <= (mostCounted[unit] ?? 0) && count * pieceG <= MOST_COUNTED_G;
+}
+
+const short = (value: number): string => String(Number(value.toPrecision(6)));
+
+/** "3 medium", "250 g": reads back as what it says. */
+export const amountText = ({ value, unit }: Amount): string => {
+  const [one, many] = unitOf(unit).written;
+  return `${short(value)} ${value === 1 ? one : many}`;
+};
+
+type Found = Extract<AmountOutcome, { kind: 'amount' }>;
+
+function weighed(value: number, unit: UnitId, measures: Measures): Found | undefined {
+  const mass = gramsOf({ value, unit }, measures);
+  return mass === undefined ? undefined : { kind: 'amount', amount: { value, unit }, grams: mass };
+}
+
+const withOther = (taken: Found, other: Found | undefined): Found =>
+  other && other.grams !== taken.grams && other.grams <= LARGEST_LINE_G
+    ? { ...taken, other: { amount: other.amount, grams: other.grams, text: amountText(other.amount) } }
+    : taken;
+
+/** A number without a unit: pieces of what is counted, as far as so many are likely, else grams. */
+function readBare({ value, asDecimal }: ReadNumber, measures: Measures, now: UnitId | undefined): Found {
+  const asGrams: Found = { kind: 'amount', amount: { value, unit: 'g' }, grams: grams(value) };
+  const unit = countedUnit(measures, now);
+  const pieceG = unit === undefined ? undefined : measures.pieces?.[unit];
+  if (unit === undefined || pieceG === undefined || value === 0)
+    return withOther(asGrams, asDecimal === undefined ? undefined : weighed(asDecimal, 'g', measures));
+  const pieces: Found = { kind: 'amount', amount: { value, unit }, grams: grams(value * pieceG) };
+  return countIsLikely(value, unit, pieceG) ? withOther(pieces, asGrams) : withOther(asGrams, pieces);
+}
+
+function readPart(part: string, measures: Measures, now: UnitId | undefined): AmountOutcome {
+  const number = readNumber(part);
+  if (!number)
+    return unreadable(`No number was found in “${part}”. Type an amount, such as 120 g or 1 1/2 cup.`);
+  if (number.value < 0) return unreadable('An amount cannot be below nothing. Type 0 or more.');
+  if (number.rest === '') return readBare(number, measures, now);
+  const unit = readUnit(number.rest);
+  if (!unit) return unreadable(unknownUnit(number.rest, measures));
+  const { value, asDecimal } = number;
+  const thousands = weighed(value, unit, measures);
+  if (!thousands)
+    return unreadable(
+      `The weight of one ${unitOf(unit).written[0]} of this is not known. Type grams instead.`,
+    );
+  if (asDecimal === undefined) return thousands;
+  const decimal = weighed(asDecimal, unit, measures);
+  return decimal && !unitOf(unit).thousands ? withOther(decimal, thousands) : withOther(thousands, decimal);
+}
+
 /**
- * Reads an amount typed freely: "24", "1 1/2 cup", "3 tbsp + 1 tsp", "2 medium". A bare number is grams.
- * A sum is kept in the unit of its first part when all parts convert.
+ * Reads an amount typed freely: "24", "1 1/2 cup", "3 tbsp + 1 tsp", "2 medium", "1,000 g". A bare number counts pieces of what is
+ * counted, as far as so many are likely, and is grams otherwise. A sum is kept in the unit of its first part.
+ * @param now the unit the line is written in at present: pieces of that kind are meant again
  */
-export function readAmount(text: string, measures: Measures, bareUnit: UnitId = 'g'): AmountOutcome {
+export function readAmount(text: string, measures: Measures, now?: UnitId): AmountOutcome {
   const parts = text.split('+').map((part) => part.trim());
   if (parts.some((part) => part === ''))
     return unreadable('Type an amount, such as 120 g, 1 1/2 cup or 2 medium.');
-  let total = 0;
-  let first: UnitId | undefined;
+  const read: Found[] = [];
   for (const part of parts) {
-    const number = readNumber(part);
-    if (!number)
-      return unreadable(`No number was found in “${part}”. Type an amount, such as 120 g or 1 1/2 cup.`);
-    const unit = number.rest === '' ? bareUnit : readUnit(number.rest);
-    if (!unit) return unreadable(unknownUnit(number.rest, measures));
-    const mass = gramsOf({ value: number.value, unit }, measures);
-    if (mass === undefined)
-      return unreadable(
-        `The weight of one ${unitOf(unit).written[0]} of this is not known. Type grams instead.`,
-      );
-    first ??= unit;
-    total += mass;
+    const outcome = readPart(part, measures, now);
+    if (outcome.kind === 'unreadable') return outcome;
+    read.push(outcome);
   }
+  const [first] = read;
+  if (!first) return unreadable('Type an amount, such as 120 g, 1 1/2 cup or 2 medium.');
+  const total = read.reduce((all, { grams: g }) => all + g, 0);
   if (total > LARGEST_LINE_G)
     return unreadable(
       `That is ${Math.round(total / 1000)} kg. One line holds at most ${LARGEST_LINE_G / 1000} kg.`,
     );
-  const unit = first ?? 'g';
-  const per = gramsPerUnit(measures, unit) ?? grams(1);
-  return { kind: 'amount', amount: { value: total / per, unit }, grams: grams(total) };
+  if (read.length === 1) return first;
+  const per = gramsPerUnit(measures, first.amount.unit) ?? grams(1);
+  return { kind: 'amount', amount: { value: total / per, unit: first.amount.unit }, grams: grams(total) };
 }

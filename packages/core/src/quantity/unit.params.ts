@@ -11,16 +11,25 @@ export interface UnitRow {
   /** Everything else that is read as this unit (lower case, without full stops). */
   readonly read: readonly string[];
   readonly source: string;
+  /** Kitchens write thousands of it: "1,000 g" is a kilo, while "1,250 kg" is one and a quarter. */
+  readonly thousands?: true;
 }
+
+/** How many of a counted piece a bare number means at most; more than these are grams. @source assumed: what one household batch takes */
+export const mostCounted: Readonly<Partial<Record<string, number>>> = {
+  medium: 12, piece: 12, large: 12, small: 12, clove: 12, stick: 12, slice: 12, sprig: 12, can: 4, block: 4,
+}; // prettier-ignore
+/** g that a bare count may come to; above that a number is grams. @source assumed, as above */
+export const MOST_COUNTED_G = 3000;
 
 /** @source kitchen sizes of spoon and cup: US legal cup (240 mL) and its parts, S-08. */
 export const unitRows = [
-  { id: 'g', kind: 'mass', size: 1, written: ['g', 'g'], read: ['gram', 'grams', 'gr'], source: 'S-07' },
+  { id: 'g', kind: 'mass', size: 1, written: ['g', 'g'], read: ['gram', 'grams', 'gr'], source: 'S-07', thousands: true },
   { id: 'kg', kind: 'mass', size: 1000, written: ['kg', 'kg'], read: ['kilo', 'kilos', 'kilogram', 'kilograms'], source: 'S-07' },
-  { id: 'mg', kind: 'mass', size: 0.001, written: ['mg', 'mg'], read: ['milligram', 'milligrams'], source: 'S-07' },
+  { id: 'mg', kind: 'mass', size: 0.001, written: ['mg', 'mg'], read: ['milligram', 'milligrams'], source: 'S-07', thousands: true },
   { id: 'oz', kind: 'mass', size: 28.3495, written: ['oz', 'oz'], read: ['ounce', 'ounces'], source: 'S-07' },
   { id: 'lb', kind: 'mass', size: 453.592, written: ['lb', 'lb'], read: ['lbs', 'pound', 'pounds'], source: 'S-07' },
-  { id: 'ml', kind: 'volume', size: 1, written: ['ml', 'ml'], read: ['millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'], source: 'S-07' },
+  { id: 'ml', kind: 'volume', size: 1, written: ['ml', 'ml'], read: ['millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'], source: 'S-07', thousands: true },
   { id: 'cl', kind: 'volume', size: 10, written: ['cl', 'cl'], read: ['centilitre', 'centilitres'], source: 'S-07' },
   { id: 'dl', kind: 'volume', size: 100, written: ['dl', 'dl'], read: ['decilitre', 'decilitres'], source: 'S-07' },
   { id: 'l', kind: 'volume', size: 1000, written: ['l', 'l'], read: ['litre', 'litres', 'liter', 'liters'], source: 'S-07' },

@@ -1,6 +1,7 @@
-import { energyFactors } from '../predict/nutrition/energy.js';
+import { compiledIngredient } from '../predict/mixture/compiled-ingredient.js';
+import { energyOfIngredient } from '../predict/nutrition/energy.js';
 import { factIds } from '../larder/facts/facts.params.js';
-import { gumTotal, starchTotal, unnamedRemainder } from '../larder/composition.js';
+import { unnamedRemainder } from '../larder/composition.js';
 import { gramsPerUnit } from '../quantity/measures.js';
 import type { Ingredient } from '../larder/ingredient.js';
 
@@ -9,17 +10,6 @@ const ENERGY_SHARE = 0.1,
   ENERGY_FLOOR = 3;
 /** g by which rounded rows may exceed 100 g. */
 const SUM_SLACK = 0.05;
-
-/** Energy of the components of 100 g, kcal. @source S-10 */
-export function energyOfComposition({ per100: c }: Ingredient): number {
-  const acids = (c.citric ?? 0) + (c.acetic ?? 0) + (c.lactic ?? 0) + (c.malic ?? 0);
-  return (
-    energyFactors.fat * (c.fat ?? 0) + energyFactors.protein * (c.protein ?? 0) +
-    energyFactors.carbohydrate * ((c.sugars ?? 0) + starchTotal(c)) +
-    energyFactors.fibre * ((c.fibre ?? 0) + (c.oligo ?? 0) + gumTotal(c)) +
-    energyFactors.organicAcid * acids + energyFactors.alcohol * (c.alcohol ?? 0)
-  ); // prettier-ignore
-}
 
 export interface LarderCheck {
   readonly name: string;
@@ -38,7 +28,7 @@ export function larderChecks(larder: readonly Ingredient[]): readonly LarderChec
       name: 'energy of the components within 10 % of the energy stated',
       failing: failing((i) => {
         const stated = i.facts.kcal;
-        return stated !== undefined && Math.abs(energyOfComposition(i) - stated) > Math.max(ENERGY_SHARE * stated, ENERGY_FLOOR);
+        return stated !== undefined && Math.abs(100 * energyOfIngredient(compiledIngredient(i)) - stated) > Math.max(ENERGY_SHARE * stated, ENERGY_FLOOR);
       }),
     },
     { name: 'saturated fat is no more than fat', failing: failing((i) => (i.facts.saturatedFat ?? 0) > (i.per100.fat ?? 0) + 0.1) },

@@ -1,3 +1,5 @@
+import { NUMBER_WRITTEN, readNumber } from '../../quantity/read-number.js';
+
 /** One ingredient as a pack lists it, with its share and what stands in its brackets. */
 export interface ListedIngredient {
   readonly name: string;
@@ -13,7 +15,7 @@ const HEADING = /ingredients?\s*:/i;
 /** A list ends where a sentence about something else begins. */
 const LIST_END =
   /\.(?:\s|$)|\n\s*\n|\n(?=(?:may contain|contains|allerg|nutrition|made in|produced|store|keep|best before)\b)/i;
-const PERCENT = /(\d+(?:[.,]\d+)?)\s*%/;
+const PERCENT = new RegExp(`(${NUMBER_WRITTEN})\\s*%`);
 const OPENING = '([{',
   CLOSING = ')]}';
 /** Brackets deeper than this are not looked into: no pack nests so far. */
@@ -43,6 +45,12 @@ function pieces(text: string, from: number, to: number): readonly Piece[] {
   return [...found, { start, end: to }];
 }
 
+/** "97 %", "12,5 %"; three digits after a mark are decimals here: nothing is a thousand percent. */
+function percentOf(text: string): number {
+  const read = readNumber(text);
+  return read?.asDecimal ?? read?.value ?? NaN;
+}
+
 function listed(text: string, { start, end }: Piece, depth: number): ListedIngredient | undefined {
   const whole = text.slice(start, end);
   const lead = whole.length - whole.trimStart().length,
@@ -59,7 +67,7 @@ function listed(text: string, { start, end }: Piece, depth: number): ListedIngre
   if (name === '' && parts.length === 0) return undefined;
   return {
     name,
-    ...(percent === undefined ? {} : { percent: Number(percent.replace(',', '.')) }),
+    ...(percent === undefined ? {} : { percent: percentOf(percent) }),
     start: start + lead,
     end: start + lead + trimmed.length,
     parts,

@@ -4,7 +4,7 @@ import { assemble } from '../mixture/assemble.js';
 import { compiledIngredient } from '../mixture/compiled-ingredient.js';
 import type { Mixture } from '../mixture/mixture.js';
 import type { Recipe } from '../mixture/recipe.js';
-import { energyFactors } from '../nutrition/energy.js';
+import { energyOfIngredient } from '../nutrition/energy.js';
 import { graininess } from '../particle/comminute.js';
 import { momentOf } from '../predict.js';
 import { creamingIndex, oilingOffRisk } from '../stability/creaming.js';
@@ -28,7 +28,7 @@ interface SharedProperty {
   /** Whether the parts are given for 100 g of the batch, or for the whole of it. */
   readonly of: 'batch' | '100 g';
   /** Per gram of the ingredient; undefined where the tables do not know it. */
-  readonly perGram: (ingredient: Ingredient) => number | undefined;
+  readonly perGram: (ingredient: Ingredient, mix: Mixture) => number | undefined;
 }
 
 interface TriedProperty {
@@ -43,15 +43,6 @@ const per100 = (value: number | undefined): number | undefined =>
   value === undefined ? undefined : value / 100;
 const perKg = (value: number | undefined): number | undefined =>
   value === undefined ? undefined : value / 1000;
-
-function energyPerGram(ingredient: Ingredient): number {
-  const c = compiledIngredient(ingredient);
-  const fibre = c.fibre + c.gums + (ingredient.per100.oligo ?? 0) / 100;
-  return (
-    energyFactors.fat * c.fat + energyFactors.protein * c.protein + energyFactors.carbohydrate * (c.sugars + c.starchTotal) +
-    energyFactors.fibre * fibre + energyFactors.alcohol * c.alcohol
-  ); // prettier-ignore
-}
 
 /** Properties whose cause can be shared out over the lines. */
 const properties = {
@@ -68,7 +59,7 @@ const properties = {
   creaming: { law: 'tenth-more', unit: '0–10', as: 'difference', figure: (mix, flow) => creamingIndex(mix, flow) },
   'oiling-off': { law: 'tenth-more', unit: 'probability', as: 'difference', figure: (mix, flow) => oilingOffRisk(mix, flow) },
   pH: { law: 'tenth-more', unit: 'pH', as: 'difference', figure: (mix) => mix.pH },
-  energy: { law: 'share', unit: 'kcal', of: 'batch', perGram: energyPerGram },
+  energy: { law: 'share', unit: 'kcal', of: 'batch', perGram: (i, mix) => energyOfIngredient(compiledIngredient(i), mix.alcoholLeft) },
   protein: { law: 'share', unit: 'g', of: 'batch', perGram: (i) => compiledIngredient(i).protein },
   'saturated-fat': { law: 'share', unit: 'g', of: 'batch', perGram: (i) => per100(i.facts.saturatedFat) },
   cost: { law: 'share', unit: 'coins', of: 'batch', perGram: (i) => perKg(i.facts.pricePerKg) },
@@ -131,7 +122,7 @@ export function contributionsOf(
     const lines = recipe.lines.map((line, i): Contribution => {
       const named = { line: i, ingredient: line.ingredient.id };
       if (entry.law === 'share') {
-        const value = entry.perGram(line.ingredient);
+        const value = entry.perGram(line.ingredient, base.mix);
         if (value === undefined) return { ...named, amount: 0, unknown: true };
         return { ...named, amount: (value * line.mass * (entry.of === 'batch' ? mass : 100)) / mass };
       }

@@ -5,7 +5,7 @@ import { logistic } from '../numeric/smooth-step.js';
 import { boiledSoft, grainFelt, grind } from '../particle/comminute.js';
 import { comminution } from '../particle/comminution.params.js';
 import { proteinVolume, suspension } from '../particle/suspension.params.js';
-import { gelatinization } from '../starch/gelatinization.params.js';
+import { eatenRaw, gelatinization } from '../starch/gelatinization.params.js';
 import {
   breakdownProgress,
   gelatinizedShares,
@@ -25,6 +25,7 @@ import {
 import type { Mixture } from './mixture.js';
 import type { Process, Recipe, RecipeLine } from './recipe.js';
 
+const isEatenRaw = starchIds.map((id) => eatenRaw.includes(id));
 const SUGARS = soluteIds.indexOf('sugars');
 /** Isoelectric point assumed where nothing coagulates; never used in a result. */
 const ANY_ISOELECTRIC_PH = 4.6;
@@ -70,6 +71,7 @@ interface StarchState {
   readonly dispersed: Float64Array;
   inCells: number;
   raw: number;
+  floury: number;
 }
 
 function addStarch(
@@ -93,6 +95,7 @@ function addStarch(
     into.dispersed[i] = (into.dispersed[i] ?? 0) + mass * cooked * (1 - enclosed);
     into.inCells += mass * cooked * enclosed;
     into.raw += mass * (1 - cooked);
+    if (!isEatenRaw[i]) into.floury += mass * (1 - cooked);
   }
 }
 
@@ -215,7 +218,9 @@ export function assemble(
   );
   const water = Math.max(potWater - away.evaporated - away.absorbed, leastWater);
   const absorbed = Math.min(away.absorbed, potWater - water);
-  const evaporated = waterBefore - water - absorbed;
+  // The trace of water that keeps the laws defined in a dry pot was never lost from it.
+  const lost = waterBefore - water - absorbed,
+    evaporated = Math.max(lost, 0);
   const cookingWater = {
     water: Math.max((waterBefore + potWater) / 2, 1e-6),
     sugars: tableSugars,
@@ -228,7 +233,12 @@ export function assemble(
     logistic((heat.maxTemperature - suspension.heatGelMidpoint) / suspension.heatGelWidth) *
     (1 - Math.exp(-heat.hold / suspension.heatedTime));
 
-  const starch: StarchState = { dispersed: new Float64Array(starchIds.length), inCells: 0, raw: 0 };
+  const starch: StarchState = {
+    dispersed: new Float64Array(starchIds.length),
+    inCells: 0,
+    raw: 0,
+    floury: 0,
+  };
   const particles: ParticleState = {
     volume: 0,
     curd: 0,
@@ -279,7 +289,8 @@ export function assemble(
   solutes[SUGARS] = (solutes[SUGARS] ?? 0) + amylaseSugar;
 
   const boilsOff = heat.maxTemperature > a.alcoholBoilAbove ? heat.hold / a.alcoholBoilTime : 0;
-  const alcohol = total('alcohol') * (1 - Math.min(1, boilsOff));
+  const alcoholLeft = 1 - Math.min(1, boilsOff),
+    alcohol = total('alcohol') * alcoholLeft;
   const pH = pHOfMixture(strongIons, buffers, water);
   const withoutThickeners =
     water +
@@ -290,11 +301,11 @@ export function assemble(
     alcohol * a.alcoholVolume;
   const scattering = Math.max(colour.scattering, 1e-9);
   const weighedMass = lines.reduce((all, { g }) => all + g, 0);
-  const mass = weighedMass - evaporated - absorbed;
+  const mass = weighedMass - lost - absorbed;
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
   return {
-    process, water, evaporated, fat, protein, fibre, salt, alcohol, unnamed, allStarch, solutes, fatByType, buffers, strongIons, pH, coagulatingProtein, dryHotStarch,
+    process, water, evaporated, fat, protein, fibre, salt, alcohol, alcoholLeft, unnamed, allStarch, solutes, fatByType, buffers, strongIons, pH, coagulatingProtein, dryHotStarch,
     mass, absorbed, maxTemperature: heat.maxTemperature, hold: heat.hold,
     gums: total('gums'), emulsifyingProtein: total('emulsifyingProtein'), stableEmulsionFat: total('stableEmulsionFat'), bakedProtein: total('bakedProtein'),
     calciumMg: total('calciumMg'), oligo: total('oligo'), glutamate: total('glutamate'), aspartate: total('aspartate'), imp: total('imp'), gmp: total('gmp'), amp: total('amp'), bitter: total('bitter'),
@@ -303,6 +314,7 @@ export function assemble(
     dispersedStarch: starch.dispersed,
     cellStarch: starch.inCells,
     rawStarch: starch.raw,
+    flouryStarch: starch.floury,
     gelatinizedShares: gelatinized,
     hydrolysis: hydrolysisFactor(heat, pH),
     breakdown: breakdownProgress(heat),

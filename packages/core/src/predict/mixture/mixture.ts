@@ -21,6 +21,8 @@ export interface Mixture {
   readonly sugars: number;
   readonly salt: number;
   readonly alcohol: number;
+  /** Share of the alcohol that cooking left, 0..1. */
+  readonly alcoholLeft: number;
   readonly gums: number;
   readonly oligo: number;
   readonly unnamed: number;
@@ -29,6 +31,8 @@ export interface Mixture {
   readonly dispersedStarch: Float64Array;
   readonly cellStarch: number;
   readonly rawStarch: number;
+  /** The part of the raw starch that tastes of flour: that of nuts and seeds is eaten raw. */
+  readonly flouryStarch: number;
   readonly allStarch: number;
   readonly gelatinizedShares: Float64Array;
   /** Gums, soluble protein and sugars, in the order of `soluteIds`. */

@@ -1,5 +1,7 @@
+import { acids } from '../acidity/acid.params.js';
+import type { BufferAmounts } from '../acidity/charge-balance.js';
+import type { CompiledIngredient } from '../mixture/compiled-ingredient.js';
 import type { Mixture } from '../mixture/mixture.js';
-import { titratable } from '../acidity/charge-balance.js';
 
 /** Energy per gram, kcal/g. @source Regulation (EU) 1169/2011, Annex XIV, S-10. */
 export const energyFactors = {
@@ -10,14 +12,51 @@ export const energyFactors = {
   organicAcid: 3,
   alcohol: 7,
 } as const;
-/** Mean mass of organic acid per mmol of titratable protons, g; citric and acetic are within 10 %. @source S-06 */
-const ACID_G_PER_MMOL = 0.063;
+/** What burns in a batch or in a gram of an ingredient, g. */
+export interface Burning {
+  readonly fat: number;
+  readonly protein: number;
+  /** Sugars and starch. */
+  readonly carbohydrate: number;
+  /** Gums and oligosaccharides too. */
+  readonly fibre: number;
+  readonly organicAcid: number;
+  readonly alcohol: number;
+}
 
-/** Energy of the whole batch, kcal. Gums and oligosaccharides count as fibre; the unnamed remainder as none. */
-export function energyOf(mix: Mixture): number {
-  const starch = mix.dispersedStarch.reduce((all, g) => all + g, 0) + mix.cellStarch + mix.rawStarch;
-  return (
-    energyFactors.fat * mix.fat + energyFactors.protein * mix.protein + energyFactors.carbohydrate * (mix.sugars + starch) + energyFactors.fibre * (mix.fibre + mix.gums + mix.oligo) +
-    energyFactors.organicAcid * titratable(mix.buffers) * ACID_G_PER_MMOL + energyFactors.alcohol * mix.alcohol
-  ); // prettier-ignore
+/** kcal of what burns; the unnamed remainder counts as none. The one formula for a batch, a line and a row of the larder. */
+export const energyOfParts = (parts: Burning): number =>
+  burningKeys.reduce((all, key) => all + energyFactors[key] * parts[key], 0);
+
+const burningKeys = Object.keys(energyFactors) as (keyof Burning)[];
+
+/** g of organic acid in mmol of each. */
+export const organicAcidG = ({ citric, malic, acetic, lactic }: BufferAmounts): number =>
+  (citric * acids.citric.molarMass + malic * acids.malic.molarMass + acetic * acids.acetic.molarMass + lactic * acids.lactic.molarMass) / 1000; // prettier-ignore
+
+/** g of starch in a batch, in whatever state. */
+export const starchIn = (mix: Mixture): number =>
+  mix.dispersedStarch.reduce((all, g) => all + g, 0) + mix.cellStarch + mix.rawStarch;
+
+/** Energy of the whole batch, kcal. */
+export const energyOf = (mix: Mixture): number =>
+  energyOfParts({
+    fat: mix.fat,
+    protein: mix.protein,
+    carbohydrate: mix.sugars + starchIn(mix),
+    fibre: mix.fibre + mix.gums + mix.oligo,
+    organicAcid: organicAcidG(mix.buffers),
+    alcohol: mix.alcohol,
+  });
+
+/** Energy of one gram of an ingredient in a pot, kcal/g. @param alcoholLeft share of the alcohol that cooking leaves */
+export function energyOfIngredient(c: CompiledIngredient, alcoholLeft = 1): number {
+  return energyOfParts({
+    fat: c.fat,
+    protein: c.protein,
+    carbohydrate: c.sugars + c.starchTotal,
+    fibre: c.fibre + c.gums + (c.ingredient.per100.oligo ?? 0) / 100,
+    organicAcid: organicAcidG(c.buffers),
+    alcohol: c.alcohol * alcoholLeft,
+  });
 }

@@ -1,7 +1,7 @@
 import type { Facts } from '../../larder/ingredient.js';
 import type { RecipeLine } from '../mixture/recipe.js';
 import type { Mixture } from '../mixture/mixture.js';
-import { energyOf } from './energy.js';
+import { energyOf, starchIn } from './energy.js';
 
 /** kJ per kcal. @source definition of the thermochemical calorie, as labels round it (S-10). */
 export const KJ_PER_KCAL = 4.184;
@@ -53,14 +53,13 @@ const per100 = (value: number | undefined): number | undefined =>
 
 /** What the batch feeds. Carbohydrate is sugars and starch, as labels in Europe count it; gums and oligosaccharides are fibre. */
 export function nutritionOf(mix: Mixture, lines: readonly RecipeLine[]): Nutrition {
-  const starch = mix.dispersedStarch.reduce((all, g) => all + g, 0) + mix.cellStarch + mix.rawStarch;
   const energyKcal = energyOf(mix);
   return {
     energyKcal,
     energyKJ: energyKcal * KJ_PER_KCAL,
     fat: mix.fat,
     saturatedFat: sumKnown(lines, (facts) => per100(facts.saturatedFat)),
-    carbohydrate: mix.sugars + starch,
+    carbohydrate: mix.sugars + starchIn(mix),
     sugars: mix.sugars,
     fibre: mix.fibre + mix.gums + mix.oligo,
     protein: mix.protein,

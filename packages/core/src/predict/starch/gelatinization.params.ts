@@ -1,4 +1,5 @@
 import { parameter, valuesOf } from '../parameter.js';
+import type { StarchId } from './starch.params.js';
 
 /** @source S-02; forms of engine notes E-3. */
 export const gelatinizationParameters = {
@@ -19,3 +20,6 @@ export const gelatinizationParameters = {
 } as const;
 
 export const gelatinization = valuesOf(gelatinizationParameters);
+
+/** Starches that people eat raw: those of nuts and seeds. Flour, pulses and roots are not. @source S-19 */
+export const eatenRaw: readonly StarchId[] = ['nut'];
