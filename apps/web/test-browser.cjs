@@ -1,4 +1,13 @@
+const { webcrypto } = require('node:crypto');
 const { TextDecoder, TextEncoder } = require('node:util');
 
-/** The test browser lacks what every real one has, and the router asks for it. */
-Object.assign(globalThis, { TextDecoder, TextEncoder });
+/** Sizes never change in a test browser. */
+class ResizeObserver {
+  observe() {}
+  disconnect() {}
+}
+
+/** The test browser lacks what every real one has, and the app asks for it. */
+Object.assign(globalThis, { TextDecoder, TextEncoder, ResizeObserver });
+if (!globalThis.crypto?.getRandomValues)
+  Object.defineProperty(globalThis, 'crypto', { value: webcrypto, configurable: true });

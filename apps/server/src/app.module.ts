@@ -25,6 +25,8 @@ import { StockService } from './larder/stock.service.js';
 import { Clock } from './platform/clock.js';
 import { PredictController } from './predict/predict.controller.js';
 import { PredictService } from './predict/predict.service.js';
+import { PutAwayController } from './put-away/put-away.controller.js';
+import { PutAwayService } from './put-away/put-away.service.js';
 import { ormConfig } from './storage/orm.config.js';
 import { RequestScope } from './storage/request-scope.js';
 
@@ -32,6 +34,7 @@ import { RequestScope } from './storage/request-scope.js';
   imports: [MikroOrmModule.forRootAsync({ driver: LibSqlDriver, useFactory: () => ormConfig() })],
   controllers: [
     HealthController,
+    PutAwayController,
     IngredientController,
     OwnIngredientController,
     FormulaController,
@@ -51,6 +54,7 @@ import { RequestScope } from './storage/request-scope.js';
     LarderService,
     FormulaService,
     VersionService,
+    PutAwayService,
     SavedBriefService,
     StockService,
     EaterService,

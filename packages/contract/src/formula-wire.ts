@@ -1,7 +1,7 @@
 import type { Formula } from '@alterum/core';
 import { briefOfWishes, wishesOfBrief } from './brief-wire.js';
 import type { FormulaView } from './formula.js';
-import { holdOfInput, inputOfLine } from './line-wire.js';
+import { amountOfWire, holdOfInput, inputOfLine } from './line-wire.js';
 
 /** What is sent of a formula, without what the server adds. */
 export type FormulaContent = Omit<FormulaView, 'id' | 'version' | 'updatedAt'>;
@@ -18,7 +18,7 @@ export function formulaOfContent(content: FormulaContent): Formula {
   const { name, family, portions, note, process, serve, brief } = content;
   const lines = content.lines.map(({ amount, unit, hold, ...line }) => ({
     ...line,
-    amount: { value: amount, unit },
+    amount: amountOfWire(amount, unit),
     ...holdOfInput(hold),
   }));
   return {

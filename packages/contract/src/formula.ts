@@ -14,7 +14,7 @@ import { AreWishes, WishInput } from './brief.js';
 import { briefOfWishes } from './brief-wire.js';
 import type { FormulaContent } from './formula-wire.js';
 import { LineInput } from './line.js';
-import { holdOfInput } from './line-wire.js';
+import { amountOfWire, holdOfInput } from './line-wire.js';
 import { completeProcess, ProcessInput } from './process.js';
 
 /** When and how warm it is eaten. */
@@ -115,7 +115,7 @@ function lineFromInput(line: LineInput, complete: LineCompletion): Line {
   return {
     id,
     ingredient: ingredient?.id ?? line.ingredient,
-    amount: { value: line.amount, unit: line.unit },
+    amount: amountOfWire(line.amount, line.unit),
     role: line.role ?? ingredient?.role ?? 'body',
     preparation: line.preparation ?? 'as-is',
     stage: line.stage ?? 'start',

@@ -15,6 +15,7 @@ export {
   type VersionView,
 } from './formula.js';
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
+export { amountOfWire } from './line-wire.js';
 export { ingredientOfOwn } from './own-ingredient-wire.js';
 export type { IngredientView, Per100View } from './ingredient-view.js';
 export {
@@ -38,3 +39,4 @@ export {
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
 export { completeProcess, ProcessInput } from './process.js';
 export { StockInput, type StockView } from './stock.js';
+export type { PutAwayView } from './put-away.js';

@@ -1,4 +1,4 @@
-import type { Hold, Line } from '@alterum/core';
+import type { Amount, Hold, Line, UnitId } from '@alterum/core';
 import type { HoldInput } from './line.js';
 
 const inputOfHold = (hold: Hold | undefined): HoldInput | null => (hold ? { ...hold } : null);
@@ -10,10 +10,14 @@ export function holdOfInput(input: HoldInput | null | undefined): { readonly hol
   return { hold: { kind: 'bounded', leastG: input.leastG ?? 0, mostG: input.mostG ?? 0 } };
 }
 
+/** The core’s amount; absent where none was said. */
+export const amountOfWire = (amount: number | null, unit: UnitId): Amount | undefined =>
+  amount === null ? undefined : { value: amount, unit };
+
 /** A line as it is sent. */
 export const inputOfLine = ({ amount, hold, ...line }: Line) => ({
   ...line,
-  amount: amount.value,
-  unit: amount.unit,
+  amount: amount?.value ?? null,
+  unit: amount?.unit ?? 'g',
   hold: inputOfHold(hold),
 });

@@ -36,10 +36,12 @@ export class PotLineInput {
   @MaxLength(120, { message: 'The ingredient id is too long.' })
   ingredient!: string;
 
+  /** Null where the cook has not said any that could be read; such a line is left out of the figures. */
+  @ValidateIf((line: PotLineInput) => line.amount !== null)
   @IsNumber({}, { message: 'The amount must be a number.' })
   @Min(0, { message: 'The amount cannot be below zero.' })
   @Max(100_000, { message: 'The amount is larger than any kitchen holds.' })
-  amount!: number;
+  amount!: number | null;
 
   @IsIn(unitIds as UnitId[], { message: `The unit must be one of: ${unitIds.join(', ')}.` })
   unit!: UnitId;

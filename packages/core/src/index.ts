@@ -98,6 +98,7 @@ export {
   type Served,
   type ServedLine,
   type Verdict,
+  type VerdictOrNone,
   whoCanEat,
 } from './household/who-can-eat.js';
 export { ingredientById, larderTable } from './larder/catalog/larder-table.js';
@@ -186,7 +187,7 @@ export {
   LARGEST_LINE_G,
   readAmount,
 } from './quantity/amount.js';
-export { type Measured, measuredUnits, type MeasuredUnit, readMeasured } from './quantity/read-measured.js';
+export { type Measured, type MeasuredOutcome, readMeasured } from './quantity/read-measured.js';
 export { writeKitchenNumber } from './quantity/fraction.js';
 export { readNumber, type ReadNumber } from './quantity/read-number.js';
 export { kitchenMeasure, kitchenMeasureOf } from './quantity/kitchen-measure.js';

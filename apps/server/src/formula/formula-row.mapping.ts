@@ -1,9 +1,15 @@
-import { formulaBodyOf, type FormulaSummary, type FormulaView, type VersionView } from '@alterum/contract';
+import {
+  amountOfWire,
+  formulaBodyOf,
+  type FormulaSummary,
+  type FormulaView,
+  type VersionView,
+} from '@alterum/contract';
 import { type Formula, type Line, uncooked } from '@alterum/core';
 import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.row.js';
 
 const lineFromRow = (row: FormulaLineRow): Line => ({
-  id: row.lineId, ingredient: row.ingredient, amount: { value: row.amount, unit: row.unit }, role: row.role, preparation: row.preparation, stage: row.stage,
+  id: row.lineId, ingredient: row.ingredient, amount: amountOfWire(row.amount ?? null, row.unit), role: row.role, preparation: row.preparation, stage: row.stage,
   ...(row.hold ? { hold: row.hold } : {}),
 }); // prettier-ignore
 
@@ -35,8 +41,8 @@ export function lineToColumns(line: Line, position: number) {
     lineId: id,
     position,
     ingredient,
-    amount: amount.value,
-    unit: amount.unit,
+    amount: amount?.value ?? null,
+    unit: amount?.unit ?? ('g' as const),
     role,
     preparation,
     stage,

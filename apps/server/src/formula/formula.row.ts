@@ -39,7 +39,7 @@ export const FormulaLineRow = defineEntity({
     lineId: p.string().length(64),
     position: p.integer(),
     ingredient: p.string().length(120),
-    amount: p.float(),
+    amount: p.float().nullable(),
     unit: p.string().length(10).$type<UnitId>(),
     role: p.string().length(20).$type<Role>(),
     preparation: p.string().length(20).$type<Preparation>(),
@@ -62,8 +62,16 @@ export const FormulaVersionRow = defineEntity({
     why: p.text(),
     content: p.json<FormulaContent>(),
     keptAt: p.datetime(),
+    deletedAt: p.datetime().nullable(),
   },
-  uniques: [{ properties: ['formula', 'name'] }],
+  // A forgotten version can be brought back; its name is free in the meantime.
+  indexes: [
+    {
+      name: 'formula_version_name_once',
+      expression:
+        'create unique index `formula_version_name_once` on `formula_version` (`formula_id`, `name`) where `deleted_at` is null',
+    },
+  ],
   checks: [{ name: 'formula_version_name_given', expression: 'length(trim(name)) > 0' }],
 });
 export type FormulaVersionRow = InferEntity<typeof FormulaVersionRow>;

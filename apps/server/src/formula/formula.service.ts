@@ -153,7 +153,8 @@ export class FormulaService {
 
   private lineProblems(lines: readonly LineInput[]): FieldProblem[] {
     return lines.flatMap((line, i) => {
-      const weighed = this.larder.weigh(line);
+      // A line may wait for its amount, but not for its ingredient.
+      const weighed = this.larder.weigh(line.amount === null ? { ...line, amount: 0, unit: 'g' } : line);
       return weighed.kind === 'weighed'
         ? []
         : [{ field: `lines[${i}].${weighed.field}`, message: weighed.message }];

@@ -24,6 +24,12 @@ export class VersionController {
     return this.versions.forget(id, version);
   }
 
+  @Post(':version/restore')
+  @HttpCode(200)
+  restore(@Param('id') id: string, @Param('version') version: string): Promise<VersionView> {
+    return this.versions.restore(id, version);
+  }
+
   @Post(':version/branch')
   branch(
     @Param('id') id: string,

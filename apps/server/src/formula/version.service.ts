@@ -27,7 +27,7 @@ export class VersionService {
   /** Oldest first. */
   async list(formulaId: string): Promise<readonly VersionView[]> {
     await this.formulas.read(formulaId);
-    const rows = await this.em.find(FormulaVersionRow, { formula: formulaId }, { orderBy: { keptAt: 'asc' } });
+    const rows = await this.em.find(FormulaVersionRow, { formula: formulaId, deletedAt: null }, { orderBy: { keptAt: 'asc' } });
     return rows.map(viewOfVersion);
   }
 
@@ -36,16 +36,29 @@ export class VersionService {
     const { id: _id, version: _version, updatedAt: _updatedAt, ...content } = await this.formulas.read(formulaId);
     const given = name.trim();
     if (given === '') throw invalidInput([{ field: 'name', message: 'Give the version a name.' }]);
-    if ((await this.em.count(FormulaVersionRow, { formula: formulaId, name: given })) > 0)
-      throw invalidInput([{ field: 'name', message: `There is a version called “${given}” already; give this one another name.` }]);
-    const row = this.em.create(FormulaVersionRow, { id: randomUUID(), formula: formulaId, name: given, why: why?.trim() ?? '', content, keptAt: this.clock.now() });
+    await this.refuseTwice(formulaId, given);
+    const row = this.em.create(FormulaVersionRow, { id: randomUUID(), formula: formulaId, name: given, why: why?.trim() ?? '', content, keptAt: this.clock.now(), deletedAt: null });
     await this.em.persistAndFlush(row);
     return viewOfVersion(row);
   }
 
   async forget(formulaId: string, versionId: string): Promise<void> {
     const row = await this.rowOf(formulaId, versionId);
-    await this.em.removeAndFlush(row);
+    row.deletedAt = this.clock.now();
+    await this.em.flush();
+  }
+
+  /** Brings a forgotten version back; refused when another one took its name in the meantime. */
+  async restore(formulaId: string, versionId: string): Promise<VersionView> {
+    await this.formulas.read(formulaId);
+    const row = await this.em.findOne(FormulaVersionRow, { id: versionId, formula: formulaId });
+    if (!row) throw new Failure('not-found', 'This formula never had such a version, so it cannot be brought back.');
+    if (row.deletedAt) {
+      await this.refuseTwice(formulaId, row.name);
+      row.deletedAt = null;
+      await this.em.flush();
+    }
+    return viewOfVersion(row);
   }
 
   /** A new formula that begins as the version stood. */
@@ -55,8 +68,13 @@ export class VersionService {
     return this.formulas.create({ ...formula, name, lines: [...lines], brief: formula.brief ? [...formula.brief] : null });
   }
 
+  private async refuseTwice(formulaId: string, name: string): Promise<void> {
+    if ((await this.em.count(FormulaVersionRow, { formula: formulaId, name, deletedAt: null })) > 0)
+      throw invalidInput([{ field: 'name', message: `There is a version called “${name}” already; give this one another name.` }]);
+  }
+
   private async rowOf(formulaId: string, versionId: string): Promise<FormulaVersionRow> {
-    const row = await this.em.findOne(FormulaVersionRow, { id: versionId, formula: formulaId });
+    const row = await this.em.findOne(FormulaVersionRow, { id: versionId, formula: formulaId, deletedAt: null });
     if (!row) throw new Failure('not-found', 'This formula has no such version; it may have been forgotten. Look in its list of versions.');
     return row;
   }

@@ -48,6 +48,12 @@ export class LarderService {
         field: 'ingredient',
         message: `“${line.ingredient}” is not in the larder. Search it with /api/ingredients?search=.`,
       };
+    if (line.amount === null)
+      return {
+        kind: 'refused',
+        field: 'amount',
+        message: `Say how much ${ingredient.name.toLowerCase()} goes in.`,
+      };
     const grams = gramsOf({ value: line.amount, unit: line.unit }, ingredient.measures);
     const unit = unitOf(line.unit).written[0];
     if (grams === undefined)

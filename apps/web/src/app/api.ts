@@ -5,6 +5,7 @@ import type {
   OwnIngredientView,
   PackLabelView,
   Problem,
+  PutAwayView,
   SavedBriefView,
   StockView,
   VersionView,
@@ -73,6 +74,9 @@ export const api = {
     call<VersionView>('POST', `/formulas/${id}/versions`, body),
   forgetVersion: (id: string, version: string) =>
     call<undefined>('DELETE', `/formulas/${id}/versions/${version}`),
+  restoreVersion: (id: string, version: string) =>
+    call<VersionView>('POST', `/formulas/${id}/versions/${version}/restore`),
+  putAway: () => call<PutAwayView[]>('GET', '/put-away'),
   branchVersion: (id: string, version: string, name: string) =>
     call<FormulaView>('POST', `/formulas/${id}/versions/${version}/branch`, { name }),
   briefs: () => call<SavedBriefView[]>('GET', '/briefs'),

@@ -22,7 +22,7 @@ const headings =
   '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft';
 
 /** Everything that can be found or done, by typing. */
-export function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
+export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
   const navigate = useNavigate();
   const toggleTheme = useTheme((state) => state.toggle);
   const [formulas, setFormulas] = useState<readonly FormulaSummary[]>([]);
@@ -70,11 +70,11 @@ export function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
             ))}
           </Command.Group>
           <Command.Group heading="Places">
-            {['Bench', 'Formulas', 'Table', 'Larder'].map((place) => (
+            {['Bench', 'Formulas', 'Table', 'Larder', 'Put away'].map((place) => (
               <Command.Item
                 key={place}
                 value={`go to ${place}`}
-                onSelect={go(`/${place.toLowerCase()}`)}
+                onSelect={go(`/${place.toLowerCase().replace(' ', '-')}`)}
                 className={item}
               >
                 {place}

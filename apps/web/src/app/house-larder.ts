@@ -4,6 +4,8 @@ import { type Ingredient, ingredientById, larderTable, type PackLabel, packLabel
 import { api } from './api';
 
 let own: readonly Ingredient[] = [];
+/** One list as long as nothing changes, so that its search index is made once. */
+let whole: readonly Ingredient[] = larderTable;
 let byId: ReadonlyMap<string, Ingredient> = new Map();
 let labels: ReadonlyMap<string, PackLabel> = new Map();
 let stock: ReadonlyMap<string, number> = new Map();
@@ -19,6 +21,7 @@ export async function loadHouseLarder(): Promise<HouseLarder> {
   const [views, read, said] = await Promise.all([api.ownIngredients(), api.packLabels(), api.stock()]);
   stock = new Map(said.map(({ ingredient, grams }) => [ingredient, grams]));
   own = views.map(ingredientOfOwn);
+  whole = own.length === 0 ? larderTable : [...own, ...larderTable];
   byId = new Map(own.map((ingredient) => [ingredient.id, ingredient]));
   const now = Date.now();
   labels = new Map(read.map((label) => [label.ingredient, packLabel(label, now)]));
@@ -31,8 +34,7 @@ export const packLabels = (): ReadonlyMap<string, PackLabel> => labels;
 export const findIngredient = (id: string): Ingredient | undefined => ingredientById(id) ?? byId.get(id);
 
 /** The household's own first, then what ships with the app. */
-export const wholeLarder = (): readonly Ingredient[] =>
-  own.length === 0 ? larderTable : [...own, ...larderTable];
+export const wholeLarder = (): readonly Ingredient[] => whole;
 
 export const ownIngredients = (): readonly Ingredient[] => own;
 

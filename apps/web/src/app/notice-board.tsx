@@ -19,10 +19,12 @@ export default function NoticeBoard() {
             <Toast.Action altText={notice.action.label} asChild>
               <button
                 type="button"
-                className="rounded-lg bg-yolk px-3 py-1.5 font-semibold text-on-yolk"
+                className="tap-coarse rounded-lg bg-yolk px-3 py-1.5 font-semibold whitespace-nowrap text-on-yolk"
+                {...(notice.action.undo ? { 'aria-keyshortcuts': 'Control+Z' } : {})}
                 onClick={notice.action.run}
               >
                 {notice.action.label}
+                {notice.action.undo && <kbd className="ml-1.5 text-sm font-normal max-sm:hidden">Ctrl Z</kbd>}
               </button>
             </Toast.Action>
           )}

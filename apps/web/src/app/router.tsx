@@ -31,6 +31,7 @@ export const router = createBrowserRouter([
           { path: 'compare', lazy: () => import('../compare/compare-page') },
           { path: 'table', lazy: () => import('../table/table-page') },
           { path: 'card', lazy: () => import('../table/card-page') },
+          { path: 'put-away', lazy: () => import('../put-away/put-away-page') },
           { path: 'larder', lazy: () => import('../larder/larder-page') },
           {
             path: '*',

@@ -1,14 +1,16 @@
 import { Moon, Search, Sun } from 'lucide-react';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigation } from 'react-router';
 import { SaveState } from '../bench/save-state';
 import { useNotices } from './notices';
-import { isTyping } from './typing';
+import { isText, layerIsOpen, letterIsFree } from './letter-keys';
+import { spreadFocusNet } from './focus-net';
 import { useTheme } from './theme';
+import { part } from '../ui/part';
 
-const CommandMenu = lazy(() => import('./command-menu').then((module) => ({ default: module.CommandMenu })));
-const NoticeBoard = lazy(() => import('./notice-board'));
-const Shortcuts = lazy(() => import('./shortcuts').then((module) => ({ default: module.Shortcuts })));
+const CommandMenu = part(() => import('./command-menu'));
+const NoticeBoard = part(() => import('./notice-board'));
+const Shortcuts = part(() => import('./shortcuts'));
 
 const places = [
   { to: '/bench', name: 'Bench' },
@@ -41,11 +43,11 @@ export type Overlay = 'commands' | 'shortcuts' | undefined;
 function useOverlayKeys(open: (overlay: Overlay) => void): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const chord = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k';
-      if (chord || (event.key === '/' && !isTyping(event.target))) {
+      const chord = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k' && !layerIsOpen();
+      if (chord || (event.key === '/' && letterIsFree(event))) {
         event.preventDefault();
         open('commands');
-      } else if (event.key === '?' && !isTyping(event.target)) {
+      } else if (event.key === '?' && letterIsFree(event)) {
         event.preventDefault();
         open('shortcuts');
       }
@@ -55,12 +57,33 @@ function useOverlayKeys(open: (overlay: Overlay) => void): void {
   }, [open]);
 }
 
+/** Ctrl/Cmd-Z takes back what the last notice told, as long as nothing else was done since. Before anybody else, since it is the newer thing. */
+function useUndoKey(): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const undo = (event.ctrlKey || event.metaKey) && !event.shiftKey && event.key.toLowerCase() === 'z';
+      if (!undo || isText(event.target) || layerIsOpen() || !useNotices.getState().takeBack()) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+    };
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
+  }, []);
+}
+
 export function Shell() {
   const [overlay, setOverlay] = useState<Overlay>();
   const { theme, toggle } = useTheme();
   const noticed = useNotices(({ notices }) => notices.length > 0);
   const busy = useNavigation().state !== 'idle';
   useOverlayKeys(setOverlay);
+  useUndoKey();
+  useEffect(spreadFocusNet, []);
+  useEffect(() => {
+    // Told before anything fails: what says that something failed must be there already.
+    const timer = setTimeout(() => NoticeBoard.fetch(), 1500);
+    return () => clearTimeout(timer);
+  }, []);
   return (
     <div className="flex min-h-dvh flex-col">
       <a
@@ -100,13 +123,11 @@ export function Shell() {
       <div id="place" className="flex min-h-0 flex-1 flex-col">
         <Outlet />
       </div>
-      <Suspense fallback={null}>
-        {overlay === 'commands' && (
-          <CommandMenu close={() => setOverlay(undefined)} showShortcuts={() => setOverlay('shortcuts')} />
-        )}
-        {overlay === 'shortcuts' && <Shortcuts close={() => setOverlay(undefined)} />}
-      </Suspense>
-      <Suspense fallback={null}>{noticed && <NoticeBoard />}</Suspense>
+      {overlay === 'commands' && (
+        <CommandMenu close={() => setOverlay(undefined)} showShortcuts={() => setOverlay('shortcuts')} />
+      )}
+      {overlay === 'shortcuts' && <Shortcuts close={() => setOverlay(undefined)} />}
+      {noticed && <NoticeBoard />}
     </div>
   );
 }

@@ -1,9 +1,10 @@
 import { Dialog } from '../ui/dialog';
+import { useLetterKeys } from './letter-keys';
 
 const keys: readonly (readonly [string, string])[] = [
   ['Ctrl K or /', 'find or do something'],
   ['?', 'this list'],
-  ['Ctrl Z', 'undo on the Bench'],
+  ['Ctrl Z', 'undo on the Bench; bring back what was just put away'],
   ['Ctrl Shift Z', 'redo'],
   ['A', 'add an ingredient'],
   ['B', 'balance: find the amounts that meet the brief'],
@@ -12,15 +13,30 @@ const keys: readonly (readonly [string, string])[] = [
   ['V', 'versions: keep one, go back, branch'],
   ['← →', 'on an end of a lit stretch: ask for less or more'],
   ['↑ ↓', 'in an amount: a little more or less; with Shift ten times as much'],
-  ['Enter', 'in an amount: take it and go to the next line'],
+  ['Enter', 'in an amount: take it and go on to the next ingredient'],
+  ['X', 'while an amount is typed: the other reading, where grams or pieces may be meant'],
   ['Alt ↑ or Alt ↓', 'in an amount: move the line up or down'],
   ['Space, then ↑ ↓, then Space', 'on a line’s grip: lift, move and drop it'],
   ['Esc', 'in an amount: leave it as it was'],
 ];
 
-export function Shortcuts({ close }: { readonly close: () => void }) {
+export default function Shortcuts({ close }: { readonly close: () => void }) {
+  const letters = useLetterKeys();
   return (
-    <Dialog title="Keys" description="Numbers can also be dragged left and right." close={close}>
+    <Dialog
+      title="Keys"
+      description="With a mouse, numbers can also be dragged left and right."
+      close={close}
+    >
+      <label className="tap-coarse mb-3 flex items-center gap-2 font-semibold">
+        <input
+          type="checkbox"
+          className="size-6 accent-(--rim)"
+          checked={letters.on}
+          onChange={(event) => letters.set(event.target.checked)}
+        />
+        Single letters and signs work as keys
+      </label>
       <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
         {keys.map(([key, what]) => (
           <div key={key} className="contents">

@@ -1,82 +1,117 @@
-import { type Ingredient, type Line, type Role, searchIngredients } from '@alterum/core';
+import { type Ingredient, type Line, searchIngredients } from '@alterum/core';
 import { Command } from 'cmdk';
 import { memo, useState } from 'react';
-import { wholeLarder } from '../app/house-larder';
+import { findIngredient, loadHouseLarder, wholeLarder } from '../app/house-larder';
+import { newId } from '../app/new-id';
+import { sayFailure } from '../app/notices';
+import { part } from '../ui/part';
 import { take } from './bench-store';
 import { effectOf } from './effect-on-people';
 import { ADD_INGREDIENT, focusAmountSoon } from './focus';
 
-/** What a cook would start with, g; the figure is meant to be changed at once. */
-const startingGrams: Readonly<Record<Role, number>> = {
-  body: 100,
-  liquid: 120,
-  thickener: 8,
-  fat: 14,
-  sour: 10,
-  savory: 10,
-  seasoning: 2,
-};
-const SHOWN = 7;
+const OwnIngredientForm = part(() => import('../larder/own-ingredient-form'));
 
+const SHOWN = 7;
+/** Letters of a name, and of what is shown of one in the list. */
+const LONGEST_NAME = 120,
+  LONGEST_SHOWN = 40;
+
+/** A line that waits for its amount: nothing is made up. */
 function lineOf(ingredient: Ingredient): Line {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     ingredient: ingredient.id,
-    amount: { value: startingGrams[ingredient.role], unit: 'g' },
+    amount: undefined,
     role: ingredient.role,
     preparation: 'as-is',
     stage: 'start',
   };
 }
 
-/** Looks an ingredient up by any of its names and puts it in the pot; the cursor goes to its amount. */
-export const AddIngredient = memo(function AddIngredient() {
+function add(ingredient: Ingredient): void {
+  const line = lineOf(ingredient);
+  take({ step: 'add-line', line });
+  focusAmountSoon(line.id);
+}
+
+const item =
+  'flex min-h-8 items-center justify-between gap-3 rounded-md px-2 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim [@media(pointer:coarse)]:min-h-11';
+
+/** Looks an ingredient up by any of its names and puts it in the pot; the cursor goes to its amount. What is not there can be written down. */
+export default memo(function AddIngredient() {
   const [text, setText] = useState('');
-  const found = text.trim() === '' ? [] : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
-  const add = (ingredient: Ingredient) => {
-    const line = lineOf(ingredient);
-    take({ step: 'add-line', line });
+  const [writing, setWriting] = useState<string>();
+  const asked = text.trim();
+  const found = asked === '' ? [] : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
+  const written = async (id: string) => {
+    setWriting(undefined);
     setText('');
-    focusAmountSoon(line.id);
+    await loadHouseLarder();
+    const own = findIngredient(id);
+    if (own) add(own);
   };
   return (
-    <Command
-      id={ADD_INGREDIENT}
-      shouldFilter={false}
-      label="Add an ingredient"
-      className="relative"
-      onKeyDown={(event) => event.key === 'Escape' && setText('')}
-    >
-      <Command.Input
-        value={text}
-        onValueChange={setText}
-        placeholder="+ add an ingredient"
-        className="tap-coarse h-8 w-full rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
-      />
-      {/* Always there, so that the field may point at it. */}
-      <Command.List
-        className={`plate absolute bottom-full left-0 z-30 mb-1 w-full p-1 shadow-2xl ${text.trim() === '' ? 'hidden' : ''}`}
-        label="Ingredients found"
+    <>
+      <Command
+        id={ADD_INGREDIENT}
+        shouldFilter={false}
+        label="Add an ingredient"
+        className="relative"
+        onKeyDown={(event) => event.key === 'Escape' && setText('')}
       >
-        {text.trim() !== '' && (
-          <Command.Empty className="px-2 py-1.5 text-sm">
-            The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
-          </Command.Empty>
-        )}
-        {found.map((ingredient) => (
-          <Command.Item
-            key={ingredient.id}
-            value={ingredient.id}
-            onSelect={() => add(ingredient)}
-            className="flex min-h-8 items-center justify-between gap-3 rounded-md px-2 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim"
-          >
-            <span className="truncate">{ingredient.name}</span>
-            <span className="truncate text-[13px]">
-              {effectOf(ingredient) || <span className="opacity-80">{ingredient.shelf}</span>}
-            </span>
-          </Command.Item>
-        ))}
-      </Command.List>
-    </Command>
+        <Command.Input
+          value={text}
+          onValueChange={setText}
+          placeholder="+ add an ingredient"
+          className="tap-coarse h-8 w-full rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
+        />
+        {/* Always there, so that the field may point at it. */}
+        <Command.List
+          className={`plate absolute bottom-full left-0 z-30 mb-1 w-full p-1 shadow-2xl ${asked === '' ? 'hidden' : ''}`}
+          label="Ingredients found"
+        >
+          {found.map((ingredient) => (
+            <Command.Item
+              key={ingredient.id}
+              value={ingredient.id}
+              onSelect={() => {
+                setText('');
+                add(ingredient);
+              }}
+              className={item}
+            >
+              <span className="truncate">{ingredient.name}</span>
+              <span className="truncate text-[13px]">
+                {effectOf(ingredient) || <span className="opacity-80">{ingredient.shelf}</span>}
+              </span>
+            </Command.Item>
+          ))}
+          {asked !== '' && found.length === 0 && (
+            <>
+              <p className="px-2 py-1.5 text-sm">
+                The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
+              </p>
+              <Command.Item
+                value="write-down"
+                onSelect={() => setWriting(asked.slice(0, LONGEST_NAME))}
+                className={item}
+              >
+                <span className="wrap-anywhere">
+                  Write “{asked.slice(0, LONGEST_SHOWN)}” down as an ingredient of your own
+                </span>
+              </Command.Item>
+            </>
+          )}
+        </Command.List>
+      </Command>
+      {writing !== undefined && (
+        <OwnIngredientForm
+          own={undefined}
+          prefilled={{ name: writing }}
+          close={() => setWriting(undefined)}
+          saved={(id) => void written(id).catch(sayFailure)}
+        />
+      )}
+    </>
   );
 });

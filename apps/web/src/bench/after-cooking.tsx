@@ -5,6 +5,7 @@ interface FieldProps {
   readonly name: string;
   readonly field: 'bakeMin' | 'ovenC' | 'layerMm' | 'keepWarmMin' | 'noodlesG';
   readonly unit: string;
+  readonly readAs?: string;
   readonly min?: number;
   readonly max: number;
   readonly step?: number;
@@ -13,9 +14,9 @@ interface FieldProps {
 const fields: readonly FieldProps[] = [
   { name: 'Bake for', field: 'bakeMin', unit: 'min', max: 300, step: 5 },
   { name: 'Oven at', field: 'ovenC', unit: '°C', min: 60, max: 300, step: 10 },
-  { name: 'Layer', field: 'layerMm', unit: 'mm thick', min: 1, max: 150 },
+  { name: 'Layer', field: 'layerMm', unit: 'mm thick', readAs: 'mm', min: 1, max: 150 },
   { name: 'Keep warm for', field: 'keepWarmMin', unit: 'min', max: 600, step: 5 },
-  { name: 'Noodles in it', field: 'noodlesG', unit: 'g dry', max: 20_000, step: 50 },
+  { name: 'Noodles in it', field: 'noodlesG', unit: 'g dry', readAs: 'g', max: 20_000, step: 50 },
 ];
 
 /** Oven, lid, waiting and noodles: each takes water from the sauce after cooking. */
@@ -31,7 +32,7 @@ export default function AfterCooking() {
     <div className="text-[15px]">
       <h3 className="text-base">Between pan and table</h3>
       <ul className="my-2 space-y-1.5">
-        {fields.map(({ name, field, unit, min = 0, max, step }) => (
+        {fields.map(({ name, field, unit, readAs, min = 0, max, step }) => (
           <li key={field} className="grid grid-cols-[8.5rem_1fr] items-baseline">
             <span>{name}</span>
             <StripNumber
@@ -41,6 +42,7 @@ export default function AfterCooking() {
               min={min}
               max={max}
               {...(step ? { step } : {})}
+              {...(readAs ? { readAs } : {})}
               onChange={(value, gesture) =>
                 take({ step: 'set-process', process: { [field]: value } }, gesture)
               }

@@ -6,8 +6,6 @@ import { take, useBench } from './bench-store';
 import { findDraft, keepDraft } from './drafts';
 import { useSaving } from './saving';
 
-Object.defineProperty(globalThis, 'crypto', { value: { randomUUID: () => 'this-tab' }, configurable: true });
-
 const cream: Formula = { ...blankFormula, name: 'Cream' };
 const viewOf = (formula: Formula, version: number): FormulaView => ({
   ...formulaBodyOf(formula),
@@ -149,6 +147,46 @@ describe('when another tab was first', () => {
     expect(copy?.version).toBe(8);
     await takeTheirs(theirs());
   });
+});
+
+test('theirs, once taken, leaves no draft behind, not even one that was about to be kept', async () => {
+  Object.assign(server, { version: 7, held: { ...cream, name: 'Theirs' } });
+  name('Mine');
+  await jest.advanceTimersByTimeAsync(600);
+  name('Mine, typed in the moment before');
+  await takeTheirs(viewOf(server.held, 7));
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(await findDraft('f')).toBeUndefined();
+  expect(useBench.getState().bench?.history.formula.name).toBe('Theirs');
+  expect(server.held.name).toBe('Theirs');
+});
+
+test('an answer that comes after another formula was opened does not count for that one', async () => {
+  name('Sent first');
+  const sending = flush();
+  await openFormula({ ...viewOf({ ...cream, name: 'Another' }, 1), id: 'g' });
+  await sending;
+  expect(server.held.name).toBe('Sent first');
+  expect(useBench.getState().bench).toMatchObject({
+    id: 'g',
+    version: 1,
+    history: { formula: { name: 'Another' } },
+  });
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(server.writes.map((write) => write.name)).toEqual(['Sent first']);
+  await openFormula(viewOf(server.held, server.version));
+});
+
+test('a page that is hidden keeps what is unsaved at once and sends it', async () => {
+  server.mood = 'away';
+  name('Going away');
+  Object.defineProperty(document, 'visibilityState', { value: 'hidden', configurable: true });
+  document.dispatchEvent(new Event('visibilitychange'));
+  expect(Object.values({ ...localStorage }).join()).toContain('Going away');
+  Object.defineProperty(document, 'visibilityState', { value: 'visible', configurable: true });
+  server.mood = 'well';
+  await jest.advanceTimersByTimeAsync(13_000);
+  expect(server.held.name).toBe('Going away');
 });
 
 test('work that was not sent comes back when the formula is opened again, and is sent', async () => {

@@ -37,9 +37,11 @@ async function send(): Promise<void> {
   try {
     const view = await api.updateFormula(id, { ...formulaBodyOf(formula), version });
     failures = 0;
+    // Another formula may have been opened, or another version taken, while this was on its way.
+    if (!buildsOn(id, version)) return;
     saved = { id, formula };
     rebase(id, view.version);
-    if (isDirty() && useBench.getState().bench?.id === id) {
+    if (isDirty()) {
       setSaving({ kind: 'unsaved' });
       schedule(QUIET_MS);
     } else {
@@ -72,16 +74,26 @@ export async function flush(): Promise<void> {
   await sending;
 }
 
+/** Whether what is open is still that formula, on that version. */
+const buildsOn = (id: string, version: number): boolean => {
+  const { bench } = useBench.getState();
+  return bench?.id === id && bench.version === version;
+};
+
 let keeping: ReturnType<typeof setTimeout> | undefined;
+
+/** Keeps what is unsaved in this browser now. */
+function keepNow(): void {
+  clearTimeout(keeping);
+  keeping = undefined;
+  const { bench } = useBench.getState();
+  if (bench && isDirty())
+    void keepDraft(bench.id, { base: bench.version, content: formulaBodyOf(bench.history.formula) });
+}
 
 /** Keeps the draft after the frame, so that it never delays the rails; once for all changes until then. */
 function keepSoon(): void {
-  keeping ??= setTimeout(() => {
-    keeping = undefined;
-    const { bench } = useBench.getState();
-    if (bench && isDirty())
-      void keepDraft(bench.id, { base: bench.version, content: formulaBodyOf(bench.history.formula) });
-  });
+  keeping ??= setTimeout(keepNow);
 }
 
 /** Watches the open formula: every change is kept in this browser at once and sent after a short quiet. */
@@ -93,13 +105,20 @@ export function startAutosave(): () => void {
     setSaving({ kind: 'unsaved' });
     schedule(QUIET_MS);
   });
-  const onHide = () => document.visibilityState === 'hidden' && void flush();
+  // A page that is hidden may never come back: what is unsaved is kept first, then sent.
+  const onHide = () => {
+    if (document.visibilityState !== 'hidden') return;
+    keepNow();
+    void flush();
+  };
   const onOnline = () => isDirty() && schedule(0);
   document.addEventListener('visibilitychange', onHide);
+  window.addEventListener('pagehide', keepNow);
   window.addEventListener('online', onOnline);
   return () => {
     stop();
     document.removeEventListener('visibilitychange', onHide);
+    window.removeEventListener('pagehide', keepNow);
     window.removeEventListener('online', onOnline);
     void flush();
   };
@@ -127,11 +146,13 @@ export async function openFormula(view: FormulaView): Promise<void> {
 
 /** Takes what stands on the server; this tab's version is dropped. */
 export async function takeTheirs(theirs: FormulaView): Promise<void> {
-  await dropDraft(theirs.id);
   const formula = formulaOfContent(theirs);
+  // First what is open, then the draft: one that was about to be kept finds nothing unsaved any more.
   saved = { id: theirs.id, formula };
+  clearTimeout(timer);
   openOnBench(theirs, formula);
   setSaving({ kind: 'saved', at: new Date(theirs.updatedAt) });
+  await dropDraft(theirs.id);
 }
 
 /** Saves this tab's version over what stands on the server. */

@@ -1,10 +1,10 @@
 import type { EaterView } from '@alterum/contract';
-import { lazy, Suspense, useEffect } from 'react';
+import { useEffect } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { api } from '../app/api';
 import { loadHouseLarder } from '../app/house-larder';
 import { rememberOpened } from '../app/last-opened';
-import { isTyping } from '../app/typing';
+import { isText, layerIsOpen, letterIsFree } from '../app/letter-keys';
 import { flush, openFormula, startAutosave } from './autosave';
 import { redoOnBench, undoOnBench, useBench } from './bench-store';
 import { ChartPanel } from './chart-panel';
@@ -19,6 +19,7 @@ import { setTonight } from './tonight';
 import { TablePanel } from './table-panel';
 import { TitleRow } from './title-row';
 import { closeWork, openWork, useWork, workKeys } from './work-store';
+import { part } from '../ui/part';
 
 interface BenchData {
   readonly id: string;
@@ -42,16 +43,14 @@ function useBenchKeys(): void {
     const onKey = (event: KeyboardEvent) => {
       const chord = event.ctrlKey || event.metaKey,
         key = event.key.toLowerCase();
-      const typingText =
-        event.target instanceof HTMLInputElement && event.target.getAttribute('role') !== 'spinbutton';
-      if (chord && !typingText && (key === 'z' || key === 'y')) {
+      if (chord && !isText(event.target) && !layerIsOpen() && (key === 'z' || key === 'y')) {
         event.preventDefault();
         if (key === 'y' || event.shiftKey) redoOnBench();
         else undoOnBench();
-      } else if (key === 'a' && !chord && !event.altKey && !isTyping(event.target)) {
+      } else if (key === 'a' && letterIsFree(event)) {
         event.preventDefault();
         focusAddIngredient();
-      } else if (!chord && !event.altKey && !isTyping(event.target) && workKeys[key]) {
+      } else if (workKeys[key] && letterIsFree(event)) {
         event.preventDefault();
         openWork(workKeys[key]);
       }
@@ -61,17 +60,12 @@ function useBenchKeys(): void {
   }, []);
 }
 
-const WorkPanel = lazy(() => import('../work/work-panel'));
+const WorkPanel = part(() => import('../work/work-panel'), <div className="plate flex-1" />);
 
 /** Chart and table, or the work of finding amounts in their place. */
 function WorkSide() {
   const kind = useWork((work) => work.kind);
-  if (kind)
-    return (
-      <Suspense fallback={<div className="plate flex-1" />}>
-        <WorkPanel kind={kind} />
-      </Suspense>
-    );
+  if (kind) return <WorkPanel kind={kind} />;
   return (
     <>
       <ChartPanel />

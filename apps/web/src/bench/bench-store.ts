@@ -17,6 +17,7 @@ import {
 } from '@alterum/core';
 import { create } from 'zustand';
 import { findIngredient } from '../app/house-larder';
+import { useNotices } from '../app/notices';
 
 /** What the core says of the formula as it stands; the pot after cooking is in it, for whoever draws a curve. */
 export interface Outcome extends Judged {
@@ -69,6 +70,7 @@ export function openOnBench(view: Pick<FormulaView, 'id' | 'version'>, formula: 
 
 function turn(bench: BenchState, history: History, gesture?: string): void {
   if (history === bench.history) return;
+  useNotices.getState().moveOn();
   const sameGesture = gesture !== undefined && gesture === bench.gesture;
   put({
     ...bench,

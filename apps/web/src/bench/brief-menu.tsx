@@ -13,6 +13,7 @@ function forgetBrief(brief: SavedBriefView): void {
     () =>
       useNotices.getState().show(`The brief “${brief.name}” is forgotten.`, {
         label: 'Take back',
+        undo: true,
         run: () => void api.keepBrief({ name: brief.name, wishes: brief.wishes }).catch(sayFailure),
       }),
     sayFailure,

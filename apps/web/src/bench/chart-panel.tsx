@@ -1,8 +1,9 @@
-import { lazy, memo, Suspense } from 'react';
+import { memo } from 'react';
 import { useBenchPart } from './bench-store';
 import { nextDay } from './next-day';
+import { part } from '../ui/part';
 
-const ThicknessChart = lazy(() => import('./thickness-chart'));
+const ThicknessChart = part(() => import('./thickness-chart'), <div className="min-h-0 flex-1 basis-52" />);
 
 /** The plate of the chart; the drawing itself comes a moment after the rails. */
 export const ChartPanel = memo(function ChartPanel() {
@@ -29,9 +30,7 @@ export const ChartPanel = memo(function ChartPanel() {
           {nextDay(storage).name}
         </p>
       </div>
-      <Suspense fallback={<div className="min-h-0 flex-1 basis-52" />}>
-        <ThicknessChart />
-      </Suspense>
+      <ThicknessChart />
     </section>
   );
 });

@@ -14,15 +14,17 @@ const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
 function useDifferences(theirs: FormulaView): readonly string[] {
   const mine = useFormula();
   const name = (id: string) => findIngredient(id)?.name ?? id;
-  const said = (amount: number, unit: string) => `${gramsText(amount)} ${unit}`;
+  const said = (amount: number | null | undefined, unit = '') =>
+    amount === null || amount === undefined ? 'no amount' : `${gramsText(amount)} ${unit}`;
   const differences = mine.lines.flatMap((line) => {
     const other = theirs.lines.find((candidate) => candidate.id === line.id);
     if (!other) return [`${name(line.ingredient)}: only here`];
-    const same = other.amount === line.amount.value && other.unit === line.amount.unit;
+    const same =
+      other.amount === (line.amount?.value ?? null) && (!line.amount || other.unit === line.amount.unit);
     return same
       ? []
       : [
-          `${name(line.ingredient)}: ${said(line.amount.value, line.amount.unit)} here, ${said(other.amount, other.unit)} there`,
+          `${name(line.ingredient)}: ${said(line.amount?.value, line.amount?.unit)} here, ${said(other.amount, other.unit)} there`,
         ];
   });
   const onlyThere = theirs.lines

@@ -1,14 +1,10 @@
-import { lazy, Suspense } from 'react';
 import { useSaving } from './saving';
+import { part } from '../ui/part';
 
-const ConflictDialog = lazy(() => import('./conflict-dialog'));
+const ConflictDialog = part(() => import('./conflict-dialog'));
 
 /** Asks what to go on with when the formula was changed somewhere else. */
 export function ConflictGate() {
   const saving = useSaving((state) => state.saving);
-  return saving.kind === 'conflict' ? (
-    <Suspense fallback={null}>
-      <ConflictDialog theirs={saving.theirs} />
-    </Suspense>
-  ) : null;
+  return saving.kind === 'conflict' ? <ConflictDialog theirs={saving.theirs} /> : null;
 }

@@ -2,12 +2,6 @@ import { blankFormula } from '@alterum/core';
 import { formulaBodyOf } from '@alterum/contract/wire';
 import { dropDraft, findDraft, keepDraft } from './drafts';
 
-let made = 0;
-/** The test browser makes no ids of its own. */
-Object.defineProperty(globalThis, 'crypto', {
-  value: { randomUUID: () => `tab-${++made}` },
-  configurable: true,
-});
 const draft = { base: 3, content: formulaBodyOf({ ...blankFormula, name: 'Not sent yet' }) };
 beforeEach(() => localStorage.clear());
 

@@ -8,10 +8,14 @@ export interface Draft {
   readonly content: FormulaContent;
 }
 
+/** The tab's name once it is known: after that a draft is kept without waiting, also while the page is being left. */
+let known: string | undefined;
+
 const prefix = (formula: string): string => `alterum.draft.${formula}.`;
 
 export async function keepDraft(formula: string, draft: Draft): Promise<void> {
-  localStorage.setItem(prefix(formula) + (await tabIdentity()), JSON.stringify(draft));
+  const tab = known ?? (known = await tabIdentity());
+  localStorage.setItem(prefix(formula) + tab, JSON.stringify(draft));
 }
 
 export async function dropDraft(formula: string): Promise<void> {

@@ -1,8 +1,12 @@
-import { type Ingredient, type Verdict, whoCanEat } from '@alterum/core';
+import { type Ingredient, type VerdictOrNone, whoCanEat } from '@alterum/core';
 import { packLabels } from '../app/house-larder';
 import { tonight } from './tonight';
 
-const words: Readonly<Record<Exclude<Verdict, 'fits'>, string>> = { ask: 'asks', 'does-not': 'cannot' };
+const words: Readonly<Record<Exclude<VerdictOrNone, 'fits'>, string>> = {
+  ask: 'asks',
+  'does-not': 'cannot',
+  none: '',
+};
 
 /** What a line of this would mean for tonight’s people, before it is added: "✕ Teo cannot, ? Ilva asks"; empty when nothing is found. */
 export function effectOf(ingredient: Ingredient): string {

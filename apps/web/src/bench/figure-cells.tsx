@@ -1,8 +1,8 @@
-import { lazy, Suspense } from 'react';
 import { PopoverOnDemand } from '../ui/on-demand';
 import type { ShownFigure } from './figure-words';
+import { part } from '../ui/part';
 
-const Causes = lazy(() => import('./causes'));
+const Causes = part(() => import('./causes'), <p>Looking …</p>);
 
 function Word({ figure }: { readonly figure: ShownFigure }) {
   return (
@@ -52,9 +52,7 @@ export function FigureCells({ figures }: { readonly figures: readonly ShownFigur
               label={`What made ${name.toLowerCase()}`}
               side="left"
               content={() => (
-                <Suspense fallback={<p>Looking …</p>}>
-                  <Causes property={property} title={name} reading={`${figure.word}, ${figure.detail}`} />
-                </Suspense>
+                <Causes property={property} title={name} reading={`${figure.word}, ${figure.detail}`} />
               )}
             />
           </li>

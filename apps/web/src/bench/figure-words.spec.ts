@@ -1,4 +1,14 @@
-import { predict, reportOn, recipeOfFormula, blankFormula, ingredientById } from '@alterum/core';
+import {
+  assemble,
+  blankFormula,
+  ingredientById,
+  type Judged,
+  predict,
+  railOf,
+  recipeOfFormula,
+  reportOn,
+  wordFor,
+} from '@alterum/core';
 import { feelFigures, flagWords, portionFigures, quietFor, riskWord } from './figure-words';
 
 const line = (ingredient: string, value: number) => ({ id: ingredient, ingredient, amount: { value, unit: 'g' as const }, role: 'body' as const, preparation: 'as-is' as const, stage: 'start' as const }); // prettier-ignore
@@ -7,6 +17,7 @@ const { recipe } = recipeOfFormula(
   ingredientById,
 );
 const prediction = predict(recipe);
+const judged: Judged = { recipe, portions: 1, mix: assemble(recipe), prediction };
 const named = (list: ReturnType<typeof feelFigures>, name: string) => {
   const found = list.find((figure) => figure.name === name);
   if (!found) throw new Error(name);
@@ -39,7 +50,7 @@ test('what the tables know only half is told instead of the figure’s detail', 
 
 test('every figure has a word, every flag a sentence', () => {
   for (const { name, word, detail } of [
-    ...feelFigures(prediction),
+    ...feelFigures(judged),
     ...portionFigures(prediction, reportOn(recipe), 2),
   ])
     // prettier-ignore
@@ -52,3 +63,13 @@ test('a table spread is meant to hold hardly any water; a sauce is not', () => {
   expect(quietFor('no-water', false)).toBe(false);
   expect(quietFor('boiled-dry', true)).toBe(false);
 });
+
+test('grain and splitting have one name and one word, on the rail and in the plate, over the whole scale', () => {
+  const steps = Array.from({ length: 21 }, (_, i) => i / 20);
+  for (const part of steps) {
+    const graded = { ...judged, prediction: { ...prediction, graininess: 10 * part, curdling: part } };
+    for (const [rail, figureOf] of [[railOf('smoothness'), 10 * part], [railOf('splitting'), 100 * part]] as const)
+      expect([part, named(feelFigures(graded), rail.name).word]).toEqual([part, wordFor(rail, figureOf)]);
+  }
+  expect(railOf('smoothness').name).toBe('Grain');
+}); // prettier-ignore

@@ -1,9 +1,12 @@
 import {
   colourWord,
+  type Judged,
   type ContributionProperty,
   type PointPrediction,
   type PredictionFlag,
+  railOf,
   type Report,
+  wordFor,
 } from '@alterum/core';
 import { figure } from './number-text';
 
@@ -26,8 +29,6 @@ const wordAt = (value: number, words: readonly (readonly [below: number, word: s
 /** Words for a risk between 0 and 1. */
 export const riskWord = (p: number): string =>
   wordAt(p, [[0.1, 'unlikely'], [0.35, 'possible'], [0.7, 'likely'], [Infinity, 'almost certain']]); // prettier-ignore
-const grainWord = (g: number): string =>
-  wordAt(g, [[1.5, 'silky'], [4, 'fine'], [6.5, 'grainy'], [Infinity, 'gritty']]); // prettier-ignore
 const weepWord = (w: number): string =>
   wordAt(w, [[0.5, 'holds its water'], [3, 'weeps a little'], [Infinity, 'weeps']]); // prettier-ignore
 const riseWord = (c: number): string =>
@@ -49,10 +50,13 @@ export interface ShownFigure {
 const percent = (p: number): string => `${Math.round(100 * p)} % likely`;
 
 /** How it will feel and keep. */
-export function feelFigures(p: PointPrediction): readonly ShownFigure[] {
+export function feelFigures(judged: Judged): readonly ShownFigure[] {
+  const { prediction: p } = judged;
+  const grain = railOf('smoothness'),
+    splitting = railOf('splitting');
   return [
-    { name: 'Smoothness', word: grainWord(p.graininess), detail: `grain ${p.graininess.toFixed(1)} of 10`, property: 'smoothness' },
-    { name: 'Splitting', word: riskWord(p.curdling), detail: percent(p.curdling), property: 'splitting' },
+    { name: grain.name, word: wordFor(grain, grain.value(judged).mid), detail: `${figure(p.graininess, grain.digits)} ${grain.unit}`, property: 'smoothness' },
+    { name: splitting.name, word: wordFor(splitting, splitting.value(judged).mid), detail: percent(p.curdling), property: 'splitting' },
     { name: 'Standing', word: weepWord(p.weeping), detail: `${p.weeping.toFixed(1)} % let go`, property: 'weeping' },
     { name: 'Fat', word: riseWord(p.creaming), detail: `oil on top ${riskWord(p.oilingOff)}`, property: 'oiling-off' },
     { name: 'Acid', word: `pH ${p.pH.mid.toFixed(1)}`, detail: 'no basis for canning', property: 'pH' },

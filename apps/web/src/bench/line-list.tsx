@@ -3,22 +3,25 @@ import {
   DndContext,
   type DragEndEvent,
   KeyboardSensor,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { type Formula, type Line, linesByRole } from '@alterum/core';
-import { lazy, memo, Suspense, useCallback, useDeferredValue, useMemo } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import { findIngredient } from '../app/house-larder';
 import { take, useBench, useBenchPart } from './bench-store';
-import { focusAddIngredient, focusAmount, focusAmountSoon } from './focus';
+import { focusAddIngredient, focusAmountSoon } from './focus';
 import { LineRow } from './line-row';
 import { NoteField } from './note-field';
+import { part } from '../ui/part';
 
 /** The list stands before the search through the larder has come. */
-const AddIngredient = lazy(() =>
-  import('./add-ingredient').then((module) => ({ default: module.AddIngredient })),
+const AddIngredient = part(
+  () => import('./add-ingredient'),
+  <p className="tap-coarse h-8 px-1.5 leading-8 font-semibold text-rim">+ add an ingredient</p>,
 );
 
 /** Lines in the order in which they are shown: by role, then as the cook placed them. */
@@ -46,14 +49,6 @@ function moveBy(id: string, by: -1 | 1): void {
     neighbour = shown[shown.findIndex((line) => line.id === id) + by];
   if (neighbour) moveOnto(formula, id, neighbour.id);
   focusAmountSoon(id);
-}
-
-function focusNext(id: string): void {
-  const formula = openFormula();
-  const shown = formula ? shownLines(formula) : [];
-  const next = shown[shown.findIndex((line) => line.id === id) + 1];
-  if (next) focusAmount(next.id);
-  else focusAddIngredient();
 }
 
 function PotMass() {
@@ -93,7 +88,7 @@ const ShownLine = memo(function ShownLine({
       ingredient={findIngredient(line.ingredient)}
       firstOfRole={firstOfRole}
       move={moveBy}
-      focusNext={focusNext}
+      goOn={focusAddIngredient}
     />
   ) : null;
 });
@@ -105,7 +100,9 @@ const SortableLines = memo(function SortableLines({ order }: { readonly order: s
   const entries = useMemo(() => order.split('\n').filter(Boolean).map((entry) => ({ id: entry.slice(1), firstOfRole: entry.startsWith('+') })), [order]); // prettier-ignore
   const ids = useMemo(() => entries.map((entry) => entry.id), [entries]);
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(MouseSensor, { activationConstraint: { distance: 4 } }),
+    // A finger has to rest on the grip; before that it scrolls.
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const onDragEnd = useCallback(({ active, over }: DragEndEvent) => {
@@ -142,13 +139,7 @@ export const LineList = memo(function LineList() {
       <SortableLines order={order} />
       <Problems />
       <div className="border-t border-hair py-1">
-        <Suspense
-          fallback={
-            <p className="tap-coarse h-8 px-1.5 leading-8 font-semibold text-rim">+ add an ingredient</p>
-          }
-        >
-          <AddIngredient />
-        </Suspense>
+        <AddIngredient />
       </div>
       <NoteField />
     </section>

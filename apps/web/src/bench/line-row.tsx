@@ -1,6 +1,8 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import {
+  type Amount,
+  amountText,
   gramsOf,
   type Ingredient,
   kitchenMeasureOf,
@@ -10,23 +12,26 @@ import {
   roleNames,
 } from '@alterum/core';
 import { Ellipsis, GripVertical } from 'lucide-react';
-import { type KeyboardEvent, lazy, memo, Suspense } from 'react';
+import { type KeyboardEvent, memo } from 'react';
 import { MenuOnDemand } from '../ui/on-demand';
-import { ScrubNumber } from '../ui/scrub-number';
+import { type ReadingHint, ScrubNumber } from '../ui/scrub-number';
 import { take, useBench } from './bench-store';
 import { amountId } from './focus';
 import { boundsText } from './hold-choice';
 import { preparationNames, stageNames } from './line-words';
 import { gramStep, gramsText } from './number-text';
+import { usualGrams } from './usual-grams';
+import { part } from '../ui/part';
 
-const LineMenu = lazy(() => import('./line-menu'));
+const LineMenu = part(() => import('./line-menu'));
 
 export interface LineRowProps {
   readonly line: Line;
   readonly ingredient: Ingredient | undefined;
   readonly firstOfRole: boolean;
   readonly move: (line: string, by: -1 | 1) => void;
-  readonly focusNext: (line: string) => void;
+  /** After an amount was taken with Enter: the next ingredient, wherever the role sorted this line to. */
+  readonly goOn: () => void;
 }
 
 function MoreButton({ line, name }: { readonly line: Line; readonly name: string }) {
@@ -39,16 +44,7 @@ function MoreButton({ line, name }: { readonly line: Line; readonly name: string
       <Ellipsis size={16} aria-hidden />
     </button>
   );
-  return (
-    <MenuOnDemand
-      trigger={trigger}
-      content={() => (
-        <Suspense fallback={null}>
-          <LineMenu line={line} />
-        </Suspense>
-      )}
-    />
-  );
+  return <MenuOnDemand trigger={trigger} content={() => <LineMenu line={line} />} />;
 }
 
 /** Grams of a line as they are in the store at this moment. */
@@ -57,42 +53,64 @@ function gramsNow(id: string, ingredient: Ingredient): number | undefined {
   return now && gramsOf(now.amount, ingredient.measures);
 }
 
+/** How an amount is understood while it is typed: said whenever the unit was not written or the marks can be read in two ways. */
+function readingOf(text: string, line: Line, ingredient: Ingredient, shown: string): ReadingHint | undefined {
+  if (text.trim() === '' || text.trim() === shown) return undefined;
+  const outcome = readAmount(text, ingredient.measures, line.amount?.unit);
+  if (outcome.kind === 'unreadable') return undefined;
+  const said = (amount: Amount, grams: number) =>
+    amount.unit === 'g' ? `${gramsText(grams)} g` : `${amountText(amount)}, ${gramsText(grams)} g`;
+  const { other } = outcome;
+  return {
+    said: said(outcome.amount, outcome.grams),
+    ...(other ? { other: { said: said(other.amount, other.grams), text: other.text } } : {}),
+  };
+}
+
 function AmountField({
   line,
   ingredient,
   name,
-  focusNext,
+  goOn,
 }: {
   readonly line: Line;
   readonly ingredient: Ingredient;
   readonly name: string;
-  readonly focusNext: () => void;
+  readonly goOn: () => void;
 }) {
-  const grams = gramsOf(line.amount, ingredient.measures) ?? 0;
+  const grams = gramsOf(line.amount, ingredient.measures);
+  const shown = grams === undefined ? '' : gramsText(grams);
   const measure = kitchenMeasureOf(line.amount, ingredient.measures);
   return (
     <ScrubNumber
       id={amountId(line.id)}
       label={`Amount of ${name}`}
       value={grams}
-      latest={() => gramsNow(line.id, ingredient) ?? grams}
-      text={gramsText(grams)}
-      spoken={`${gramsText(grams)} grams${measure ? `, ${measure}` : ''}`}
+      latest={() => gramsNow(line.id, ingredient)}
+      begin={usualGrams[ingredient.role]}
+      text={shown}
+      spoken={grams === undefined ? 'no amount yet' : `${shown} grams${measure ? `, ${measure}` : ''}`}
+      placeholder="how much"
+      hint={(text) => readingOf(text, line, ingredient, shown)}
       max={LARGEST_LINE_G}
       step={gramStep}
       onChange={(value, gesture) =>
         take({ step: 'set-amount', line: line.id, amount: { value, unit: 'g' } }, gesture)
       }
       onText={(text) => {
-        const outcome = readAmount(text, ingredient.measures);
-        if (outcome.kind === 'unreadable') return outcome;
-        const same = outcome.amount.unit === line.amount.unit && outcome.amount.value === line.amount.value;
-        if (!same && (outcome.amount.unit !== 'g' || text !== gramsText(grams)))
-          take({ step: 'set-amount', line: line.id, amount: outcome.amount });
+        // What stands in the field are grams; leaving it as it stands changes nothing.
+        if (text.trim() === shown && shown !== '') return { kind: 'value', value: grams ?? 0 };
+        const outcome = readAmount(text, ingredient.measures, line.amount?.unit);
+        if (outcome.kind === 'unreadable')
+          return grams === undefined
+            ? outcome
+            : { ...outcome, message: `${outcome.message} Until then it stays at ${shown} g.` };
+        const same = outcome.amount.unit === line.amount?.unit && outcome.amount.value === line.amount.value;
+        if (!same) take({ step: 'set-amount', line: line.id, amount: outcome.amount });
         return { kind: 'value', value: outcome.grams };
       }}
-      onEnter={focusNext}
-      className="h-7 w-[58px] pr-1 text-[17px] font-bold"
+      onEnter={goOn}
+      className={`h-7 w-[58px] pr-1 text-[17px] font-bold placeholder:text-[13px] placeholder:font-semibold placeholder:text-ask placeholder:opacity-100 ${grams === undefined ? 'border-dashed! border-ask!' : ''}`}
     />
   );
 }
@@ -107,13 +125,7 @@ function Made({ line }: { readonly line: Line }) {
 }
 
 /** One line of the pot: grip, name, how it goes in, kitchen measure, grams. Alt and an arrow move it. */
-export const LineRow = memo(function LineRow({
-  line,
-  ingredient,
-  firstOfRole,
-  move,
-  focusNext,
-}: LineRowProps) {
+export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, move, goOn }: LineRowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: line.id });
   const name = ingredient?.name ?? line.ingredient;
@@ -141,7 +153,7 @@ export const LineRow = memo(function LineRow({
         {...attributes}
         {...listeners}
         aria-label={`Move ${name}`}
-        className="grid h-7 w-6 touch-none place-items-center rounded text-soft/60 hover:text-ink"
+        className="tap-coarse-tall grid h-7 w-6 touch-manipulation place-items-center rounded text-soft/60 hover:text-ink"
       >
         <GripVertical size={14} aria-hidden />
       </button>
@@ -153,7 +165,7 @@ export const LineRow = memo(function LineRow({
       </span>
       <span className="flex items-baseline gap-0.5">
         {ingredient ? (
-          <AmountField line={line} ingredient={ingredient} name={name} focusNext={() => focusNext(line.id)} />
+          <AmountField line={line} ingredient={ingredient} name={name} goOn={goOn} />
         ) : (
           <span className="text-[13px] text-no">not in the larder</span>
         )}

@@ -20,7 +20,7 @@ export function pullStretch(rail: Rail, wish: Wish, low: number, high: number, g
 }
 
 /** As narrow as can be, so that it stands exactly where the stretch ends; what is grabbed reaches to both sides of it. */
-const end = 'group pointer-events-auto relative block h-6 w-px touch-none rounded-full';
+const end = 'group pointer-events-auto relative block h-6 w-px rounded-full';
 
 function Grip() {
   return (
@@ -49,7 +49,9 @@ export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; r
       minStepsBetweenThumbs={APART}
       value={[...ends]}
       onValueChange={pull}
-      onPointerDown={() => {
+      onPointerDown={(event) => {
+        // A finger that lands here may be scrolling; it changes the stretch with the buttons behind the rail’s name.
+        if (event.pointerType === 'touch') return event.preventDefault();
         gesture.current = `stretch-${rail.id}-${gestures++}`;
       }}
       className="pointer-events-none absolute inset-0 flex items-center"

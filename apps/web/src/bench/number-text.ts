@@ -1,5 +1,6 @@
 /** Grams as shown on a line: finer for small amounts. */
 export function gramsText(g: number): string {
+  if (g >= 1000) return String(Math.round(g)).replace(/\B(?=(\d{3})+$)/g, '\u202f');
   if (g >= 20) return String(Math.round(g));
   if (g >= 2) return trim(g.toFixed(1));
   return trim(g.toFixed(2));

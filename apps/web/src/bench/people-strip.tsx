@@ -1,18 +1,20 @@
 import type { EaterView } from '@alterum/contract';
-import { type EaterVerdict, type Verdict, whoCanEat } from '@alterum/core';
-import { Ban, Check, CircleHelp } from 'lucide-react';
-import { lazy, memo, Suspense, useDeferredValue, useMemo } from 'react';
+import { type EaterVerdict, type VerdictOrNone, whoCanEat } from '@alterum/core';
+import { Ban, Check, CircleDashed, CircleHelp } from 'lucide-react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import { PopoverOnDemand } from '../ui/on-demand';
 import { useBenchPart, useFormula } from './bench-store';
 import { needText } from './need-text';
 import { verdictWords } from './verdict-words';
 import { servedOf } from './served';
+import { part } from '../ui/part';
 
-const Reasons = lazy(() => import('./reasons'));
+const Reasons = part(() => import('./reasons'), <p>Looking …</p>);
 
-function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
+function VerdictMark({ verdict }: { readonly verdict: VerdictOrNone }) {
   const size = 24;
+  if (verdict === 'none') return <CircleDashed size={size} className="shrink-0 text-soft" aria-hidden />;
   if (verdict === 'fits')
     return (
       <Check
@@ -27,12 +29,14 @@ function VerdictMark({ verdict }: { readonly verdict: Verdict }) {
   return <Ban size={size} strokeWidth={3} className="shrink-0 text-no" aria-hidden />;
 }
 
-const verdictEdge: Readonly<Record<Verdict, string>> = {
+const verdictEdge: Readonly<Record<VerdictOrNone, string>> = {
+  none: 'border-hair',
   fits: 'border-hair',
   ask: 'border-dashed border-ask',
   'does-not': 'border-no',
 };
-const verdictInk: Readonly<Record<Verdict, string>> = {
+const verdictInk: Readonly<Record<VerdictOrNone, string>> = {
+  none: 'text-soft',
   fits: 'text-soft',
   ask: 'text-ask font-semibold',
   'does-not': 'text-no font-semibold',
@@ -52,18 +56,18 @@ const Person = memo(function Person({ eater, result }: PersonProps) {
       type="button"
       data-testid={`person-${eater.name}`}
       data-verdict={result.verdict}
-      className={`plate flex min-w-0 flex-1 basis-36 max-sm:basis-full items-center gap-2.5 border-2 px-2.5 py-1 text-left ${verdictEdge[result.verdict]}`}
+      className={`plate flex min-w-0 flex-1 basis-52 max-sm:basis-full xl:basis-36 items-center gap-2.5 border-2 px-2.5 py-1 text-left ${verdictEdge[result.verdict]}`}
       aria-label={`${eater.name}: ${verdictWords[result.verdict]}. ${reason}`}
     >
       <VerdictMark verdict={result.verdict} />
       <span className="min-w-0 flex-1 leading-tight">
-        <span className="block truncate">
+        <span className="block wrap-anywhere">
           <span className="font-display text-[15px] font-bold">{eater.name}</span>{' '}
           <span className="text-[13px] text-soft">
             {eater.needs.map(needText).join(', ') || 'no needs entered'}
           </span>
         </span>
-        <span className={`block truncate text-[13px] ${verdictInk[result.verdict]}`}>
+        <span className={`block text-[13px] wrap-anywhere ${verdictInk[result.verdict]}`}>
           {result.verdict === 'does-not' && 'cannot eat: '}
           {reason}
           {more > 0 && ` and ${more} more`}
@@ -75,11 +79,7 @@ const Person = memo(function Person({ eater, result }: PersonProps) {
     <PopoverOnDemand
       trigger={trigger}
       label={`${eater.name} and this formula`}
-      content={() => (
-        <Suspense fallback={<p>Looking …</p>}>
-          <Reasons eater={eater} result={result} />
-        </Suspense>
-      )}
+      content={() => <Reasons eater={eater} result={result} />}
     />
   );
 });

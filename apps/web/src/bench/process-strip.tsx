@@ -1,13 +1,14 @@
 import { type Line, type Process, type Serve, type Storage } from '@alterum/core';
-import { lazy, memo, type ReactNode, Suspense } from 'react';
+import { memo, type ReactNode } from 'react';
 import { findIngredient } from '../app/house-larder';
 import { Choice } from '../ui/choice';
 import { PopoverOnDemand } from '../ui/on-demand';
 import { afterCookingWords } from './after-cooking-words';
 import { take, useBenchPart } from './bench-store';
 import { StripNumber } from './strip-number';
+import { part } from '../ui/part';
 
-const AfterCooking = lazy(() => import('./after-cooking'));
+const AfterCooking = part(() => import('./after-cooking'));
 
 /** Kitchen blenders by the power the model gives them. @source engine notes E-1 */
 const blenders = [
@@ -151,11 +152,7 @@ export const ProcessStrip = memo(function ProcessStrip() {
               {afterCookingWords(process)}
             </button>
           }
-          content={() => (
-            <Suspense fallback={null}>
-              <AfterCooking />
-            </Suspense>
-          )}
+          content={() => <AfterCooking />}
         />
       </Cell>
       <Cell name="Serve">
@@ -179,6 +176,7 @@ export const ProcessStrip = memo(function ProcessStrip() {
           <StripNumber
             label="Days in the fridge"
             unit={serve.days === 1 ? 'day' : 'days'}
+            readAs="days"
             value={serve.days}
             max={30}
             onChange={(days, gesture) => setServe({ days }, gesture)}

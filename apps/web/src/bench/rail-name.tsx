@@ -1,8 +1,9 @@
 import type { Rail } from '@alterum/core';
-import { lazy, memo, Suspense } from 'react';
+import { memo } from 'react';
 import { PopoverOnDemand } from '../ui/on-demand';
+import { part } from '../ui/part';
 
-const RailCauses = lazy(() => import('./rail-causes'));
+const RailCauses = part(() => import('./rail-causes'), <p>Looking …</p>);
 
 /** The rail’s name; pressing it shows which lines hold the bead where it is, largest first. */
 export const RailName = memo(function RailName({
@@ -26,11 +27,7 @@ export const RailName = memo(function RailName({
       trigger={trigger}
       label={`What holds ${rail.name.toLowerCase()} there`}
       side="left"
-      content={() => (
-        <Suspense fallback={<p>Looking …</p>}>
-          <RailCauses rail={rail} />
-        </Suspense>
-      )}
+      content={() => <RailCauses rail={rail} />}
     />
   );
 });

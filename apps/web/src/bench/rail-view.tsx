@@ -7,14 +7,30 @@ import {
   type Standing,
   standingOf,
   type Brief,
+  type Wish,
   wordFor,
 } from '@alterum/core';
-import { lazy, memo, Suspense } from 'react';
+import { memo } from 'react';
 import { figure } from './number-text';
 import { RailName } from './rail-name';
+import { part } from '../ui/part';
+
+/** The lit stretch as long as its ends cannot be pulled yet. */
+function StillStretch({ rail, wish }: { readonly rail: Rail; readonly wish: Wish }) {
+  const place = (value: number) => placeOnRail(rail.scale, value);
+  return (
+    <div
+      className="absolute inset-y-[2px] rounded-full border-2 border-lit-edge bg-lit"
+      style={{ left: pct(place(wish.low)), width: pct(place(wish.high) - place(wish.low)) }}
+    />
+  );
+}
 
 /** Its ends can be pulled a moment after it stands. */
-const LitStretch = lazy(() => import('./lit-stretch'));
+const LitStretch = part(
+  () => import('./lit-stretch'),
+  ({ rail, wish }) => <StillStretch rail={rail} wish={wish} />,
+);
 
 interface RailViewProps {
   readonly rail: Rail;
@@ -55,9 +71,10 @@ function Reading({
   return (
     <span className="flex items-baseline gap-2 whitespace-nowrap">
       {off && (
-        <span className="text-[13px] font-semibold text-no">
+        <span className="text-[13px] font-semibold text-no" title={standingWords[standing]}>
           <span aria-hidden>{standing === 'below' ? '◂ ' : '▸ '}</span>
-          {standingWords[standing]}
+          <span aria-hidden>{standing}</span>
+          <span className="sr-only">{standingWords[standing]}</span>
         </span>
       )}
       <output
@@ -138,18 +155,7 @@ function Track({ rail, judged, ghost, proposed, brief, minor }: RailViewProps) {
           style={{ left: pct(place(entry.from)) }}
         />
       ))}
-      {lit && (
-        <Suspense
-          fallback={
-            <div
-              className="absolute inset-y-[2px] rounded-full border-2 border-lit-edge bg-lit"
-              style={{ left: pct(place(lit.low)), width: pct(place(lit.high) - place(lit.low)) }}
-            />
-          }
-        >
-          <LitStretch rail={rail} wish={lit} />
-        </Suspense>
-      )}
+      {lit && <LitStretch rail={rail} wish={lit} />}
       {!isEmpty(judged.prediction) && (
         <div aria-hidden className="pointer-events-none absolute inset-0">
           <Beads rail={rail} band={band} ghost={ghost} proposed={proposed} minor={minor} />
@@ -192,7 +198,7 @@ export const RailView = memo(function RailView(props: RailViewProps) {
       <div className="flex items-baseline justify-between gap-3">
         <span className="flex min-w-0 items-baseline gap-2">
           <RailName rail={rail} minor={minor} />
-          <span className="truncate text-[13px] text-soft">
+          <span className="text-[13px] leading-4 text-soft">
             {empty ? 'nothing yet' : plainReading(rail, judged)}
           </span>
         </span>

@@ -1,13 +1,14 @@
 import { ChevronDown } from 'lucide-react';
-import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { briefOf, briefOfFamily, familyNames, type Rail, rails, standingOf } from '@alterum/core';
 import { MenuOnDemand } from '../ui/on-demand';
 import { useBenchPart, useOutcome } from './bench-store';
 import { RailView } from './rail-view';
 import { useWork } from './work-store';
+import { part } from '../ui/part';
 
-const BriefMenu = lazy(() => import('./brief-menu'));
-const KeepBriefDialog = lazy(() => import('./keep-brief-dialog'));
+const BriefMenu = part(() => import('./brief-menu'));
+const KeepBriefDialog = part(() => import('./keep-brief-dialog'));
 
 /** The four a cook balances first stand large; the rest of the usual seven smaller below; the others on demand. */
 const LARGE = 4,
@@ -34,19 +35,8 @@ function BriefButton() {
   );
   return (
     <>
-      <MenuOnDemand
-        trigger={trigger}
-        content={() => (
-          <Suspense fallback={null}>
-            <BriefMenu keep={() => setKeeping(true)} />
-          </Suspense>
-        )}
-      />
-      {keeping && (
-        <Suspense fallback={null}>
-          <KeepBriefDialog close={() => setKeeping(false)} />
-        </Suspense>
-      )}
+      <MenuOnDemand trigger={trigger} content={() => <BriefMenu keep={() => setKeeping(true)} />} />
+      {keeping && <KeepBriefDialog close={() => setKeeping(false)} />}
     </>
   );
 }
@@ -66,9 +56,7 @@ export const RailsPanel = memo(function RailsPanel() {
   const shown = (rail: Rail, i: number) =>
     all || i < USUAL || (brief[rail.id] !== undefined && usual[rail.id] === undefined);
   const list = rails.filter(shown);
-  const off = rails.filter(
-    (rail, i) => !shown(rail, i) && ['below', 'above'].includes(standingOf(brief, rail.id, later)),
-  );
+  const off = rails.filter((rail) => ['below', 'above'].includes(standingOf(brief, rail.id, later)));
   const shownWords = all ? `Usual ${USUAL}` : `All ${rails.length}`;
   return (
     <section

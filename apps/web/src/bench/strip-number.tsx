@@ -3,6 +3,8 @@ import { ScrubNumber } from '../ui/scrub-number';
 interface NumberProps {
   readonly label: string;
   readonly unit: string;
+  /** Unit of a bare number, where the words beside the field say more than that. */
+  readonly readAs?: string;
   readonly value: number;
   readonly max: number;
   readonly min?: number;
@@ -11,7 +13,16 @@ interface NumberProps {
 }
 
 /** A number of the process with its unit. */
-export function StripNumber({ label, unit, value, max, min = 0, step = 1, onChange }: NumberProps) {
+export function StripNumber({
+  label,
+  unit,
+  readAs = unit,
+  value,
+  max,
+  min = 0,
+  step = 1,
+  onChange,
+}: NumberProps) {
   const text = String(Math.round(value * 10) / 10);
   return (
     <span className="whitespace-nowrap">
@@ -20,6 +31,7 @@ export function StripNumber({ label, unit, value, max, min = 0, step = 1, onChan
         value={value}
         text={text}
         spoken={`${text} ${unit}`}
+        unit={readAs}
         min={min}
         max={max}
         step={() => step}

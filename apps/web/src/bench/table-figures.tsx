@@ -58,7 +58,7 @@ const Figures = memo(function Figures({ outcome, portions }: FiguresProps) {
         label="Figures at the table"
         title={title}
         tabs={[
-          { id: 'feel', name: 'Feel', content: () => <FigureCells figures={feelFigures(prediction)} /> },
+          { id: 'feel', name: 'Feel', content: () => <FigureCells figures={feelFigures(outcome)} /> },
           {
             id: 'portion',
             name: 'Portion',

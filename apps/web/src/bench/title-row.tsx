@@ -1,6 +1,6 @@
 import { families, familyNames, type Family } from '@alterum/core';
 import { Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
-import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { MenuOnDemand, PopoverOnDemand } from '../ui/on-demand';
@@ -10,9 +10,10 @@ import { Bowl } from './bowl';
 import { FirstRun } from './first-run';
 import { NAME } from './focus';
 import { openWork } from './work-store';
+import { part } from '../ui/part';
 
-const CautionsCard = lazy(() => import('./cautions-card'));
-const FormulaMenu = lazy(() => import('./formula-menu'));
+const CautionsCard = part(() => import('./cautions-card'), <p>Looking …</p>);
+const FormulaMenu = part(() => import('./formula-menu'));
 
 const LONGEST_NAME = 120;
 const familyOptions = families.map((value: Family) => ({ value, label: familyNames[value] }));
@@ -43,20 +44,11 @@ function NameField({ name }: { readonly name: string }) {
 
 function MoreButton({ id }: { readonly id: string }) {
   const trigger = (
-    <Button aria-label="More for this formula">
+    <Button aria-label="More for this formula" data-opens="more">
       <Ellipsis size={18} aria-hidden />
     </Button>
   );
-  return (
-    <MenuOnDemand
-      trigger={trigger}
-      content={() => (
-        <Suspense fallback={null}>
-          <FormulaMenu id={id} />
-        </Suspense>
-      )}
-    />
-  );
+  return <MenuOnDemand trigger={trigger} content={() => <FormulaMenu id={id} />} />;
 }
 
 function CautionsButton() {
@@ -68,11 +60,7 @@ function CautionsButton() {
           <TriangleAlert size={18} aria-hidden />
         </Button>
       }
-      content={() => (
-        <Suspense fallback={<p>Looking …</p>}>
-          <CautionsCard />
-        </Suspense>
-      )}
+      content={() => <CautionsCard />}
     />
   );
 }
@@ -121,10 +109,10 @@ export const TitleRow = memo(function TitleRow() {
       </div>
       <FirstRun />
       <div className="flex gap-1.5 max-sm:gap-1">
-        <Button look="yolk" onClick={() => openWork('balance')} aria-keyshortcuts="B">
+        <Button look="yolk" data-opens="balance" onClick={() => openWork('balance')} aria-keyshortcuts="B">
           <Scale size={18} aria-hidden className="max-sm:hidden" /> Balance
         </Button>
-        <Button onClick={() => openWork('swap')} aria-keyshortcuts="S">
+        <Button data-opens="swap" onClick={() => openWork('swap')} aria-keyshortcuts="S">
           <Replace size={18} aria-hidden className="max-sm:hidden" /> Swap
         </Button>
         <CautionsButton />

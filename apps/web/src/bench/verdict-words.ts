@@ -1,7 +1,8 @@
-import type { Verdict } from '@alterum/core';
+import type { VerdictOrNone } from '@alterum/core';
 
-export const verdictWords: Readonly<Record<Verdict, string>> = {
+export const verdictWords: Readonly<Record<VerdictOrNone, string>> = {
   fits: 'nothing found against it',
   ask: 'ask',
   'does-not': 'cannot eat',
+  none: 'nothing is in it yet',
 };

@@ -4,6 +4,7 @@ import {
   pinnedWish,
   placeOnRail,
   type Rail,
+  readMeasured,
   valueOnRail,
   type Weight,
   weightNames,
@@ -12,9 +13,11 @@ import {
   type Wish,
   withWish,
 } from '@alterum/core';
-import { Pin, X } from 'lucide-react';
+import { Minus, Pin, Plus, X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
+import { NumberField } from '../ui/number-field';
 import { take, useFormula, useOutcome } from './bench-store';
 import { pullStretch } from './lit-stretch';
 import { figure } from './number-text';
@@ -24,37 +27,78 @@ const ASKED_HALF_WIDTH = 0.08;
 
 const weightOptions = weights.map((weight) => ({ value: String(weight), label: weightNames[weight] }));
 
+/** One press of a button, as a share of the rail. @source assumed: what a pull with the arrow keys does five times */
+const PRESS = 0.025;
+
+type Reading = ReturnType<typeof readMeasured>;
+
+/** The least lies never above the most: which contradicts which is told, and nothing is changed. */
+function contradicting(reading: Reading, label: 'least' | 'most', other: number, rail: Rail): Reading {
+  if (reading.kind === 'unreadable') return reading;
+  const crossed = label === 'least' ? reading.value > other : reading.value < other;
+  if (!crossed) return reading;
+  const [least, most] = label === 'least' ? [reading.value, other] : [other, reading.value];
+  const said = (value: number) => `${figure(value, rail.digits)} ${rail.unit}`;
+  return { kind: 'unreadable', message: `The least (${said(least)}) would lie above the most (${said(most)}). Change the ${label === 'least' ? 'most' : 'least'} first.` };
+} // prettier-ignore
+
+function StepButton({
+  label,
+  press,
+  children,
+}: {
+  readonly label: string;
+  readonly press: () => void;
+  readonly children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      onClick={press}
+      className="tap-coarse grid size-8 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink"
+    >
+      {children}
+    </button>
+  );
+}
+
 function End({
   label,
   value,
+  other,
   rail,
   onChange,
 }: {
-  readonly label: string;
+  readonly label: 'least' | 'most';
   readonly value: number;
+  /** The other end. */
+  readonly other: number;
   readonly rail: Rail;
   readonly onChange: (value: number) => void;
 }) {
+  const step = (by: -1 | 1) => {
+    const next = valueOnRail(rail.scale, placeOnRail(rail.scale, value) + by * PRESS);
+    onChange(label === 'least' ? Math.min(next, other) : Math.max(next, other));
+  };
   return (
-    <input
-      key={value}
-      type="text"
-      inputMode="decimal"
-      aria-label={`${rail.name}, ${label}`}
-      defaultValue={figure(value, rail.digits).replace(/\s/g, '')}
-      onBlur={(event) => {
-        const next = Number(event.target.value.replace(',', '.'));
-        if (
-          event.target.value.trim() !== '' &&
-          Number.isFinite(next) &&
-          figure(next, rail.digits) !== figure(value, rail.digits)
-        )
-          onChange(next);
-        else event.target.value = figure(value, rail.digits).replace(/\s/g, '');
-      }}
-      onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-      className="h-8 w-20 rounded-md border border-hair bg-glaze px-1.5 text-right font-semibold"
-    />
+    <span className="inline-flex items-center">
+      <StepButton label={`Less for ${rail.name}, ${label}`} press={() => step(-1)}>
+        <Minus size={16} aria-hidden />
+      </StepButton>
+      <NumberField
+        label={`${rail.name}, ${label}`}
+        value={value}
+        write={(shown) => figure(shown, rail.digits)}
+        unit={rail.unit}
+        read={(text) => contradicting(readMeasured(text, { unit: rail.unit, min: 0 }), label, other, rail)}
+        onValue={(next) => next !== undefined && onChange(next)}
+        className="h-8 w-20 rounded-md border border-hair bg-glaze px-1.5 text-right font-semibold"
+      />
+      <StepButton label={`More for ${rail.name}, ${label}`} press={() => step(1)}>
+        <Plus size={16} aria-hidden />
+      </StepButton>
+    </span>
   );
 }
 
@@ -90,14 +134,16 @@ export function WishControls({ rail }: { readonly rail: Rail }) {
           label="least"
           value={wish.low}
           rail={rail}
-          onChange={(low) => pullStretch(rail, wish, Math.min(low, wish.high), Math.max(low, wish.high))}
+          other={wish.high}
+          onChange={(low) => pullStretch(rail, wish, low, wish.high)}
         />
         to
         <End
           label="most"
           value={wish.high}
           rail={rail}
-          onChange={(high) => pullStretch(rail, wish, Math.min(high, wish.low), Math.max(high, wish.low))}
+          other={wish.low}
+          onChange={(high) => pullStretch(rail, wish, wish.low, high)}
         />
         {rail.unit}
         <Choice

@@ -29,8 +29,26 @@ export const useWork = create<WorkState>()(() => ({
   proposed: undefined,
 }));
 
-export const openWork = (kind: WorkKind, line?: string, eater?: string): void =>
+/** What had the focus when the panel was opened; it gets it back. */
+let opener: HTMLElement | undefined;
+
+export function openWork(kind: WorkKind, line?: string, eater?: string): void {
+  const now = document.activeElement;
+  if (useWork.getState().kind === undefined)
+    opener =
+      now instanceof HTMLElement && now !== document.body && !now.closest('[role=menu], [role=dialog]')
+        ? now
+        : undefined;
   useWork.setState({ kind, line, eater, proposed: undefined });
-export const closeWork = (): void =>
+}
+
+/** Closes the panel; the focus goes back to what opened it, or to the button that opens it again. */
+export function closeWork(): void {
+  const { kind } = useWork.getState();
+  if (kind === undefined) return;
   useWork.setState({ kind: undefined, line: undefined, eater: undefined, proposed: undefined });
+  const back = opener?.isConnected ? opener : document.querySelector<HTMLElement>(`[data-opens="${kind}"]`);
+  opener = undefined;
+  (back ?? document.querySelector<HTMLElement>('[data-opens="more"]'))?.focus();
+}
 export const showProposed = (proposed: Judged | undefined): void => useWork.setState({ proposed });

@@ -7,6 +7,7 @@ import { api } from '../app/api';
 import { findIngredient, loadHouseLarder } from '../app/house-larder';
 import { figure, gramsText } from '../bench/number-text';
 import { verdictWords } from '../bench/verdict-words';
+import { verdictMarks } from '../table/verdict-cell';
 import { Choice } from '../ui/choice';
 import { type ComparedFormula, keysOf, letters, loadCompared, MOST } from './compared';
 import { beadLooks } from './looks';
@@ -36,7 +37,6 @@ const Letter = ({ i }: { readonly i: number }) => (
 );
 
 const cell = 'px-2.5 py-1 text-right whitespace-nowrap';
-const signs = { fits: ['✓', 'text-yes'], ask: ['?', 'text-ask'], 'does-not': ['✕', 'text-no'] } as const;
 
 function Head({
   compared,
@@ -120,7 +120,7 @@ function People({
             {compared.map(({ key, people }) => {
               const result = people[row];
               if (!result) return <td key={key} />;
-              const [sign, ink] = signs[result.verdict];
+              const { sign, ink } = verdictMarks[result.verdict];
               return (
                 <td
                   key={key}

@@ -4,7 +4,7 @@ import { useSize } from '../chart/use-size';
 import { type ComparedFormula, letters } from './compared';
 import { curveLooks } from './looks';
 
-const MARGIN = { left: 44, right: 26, top: 10, bottom: 30 } as const;
+const MARGIN = { left: 58, right: 26, top: 10, bottom: 30 } as const;
 const HEIGHT = 230;
 
 const LABEL_HEIGHT = 13;

@@ -1,12 +1,15 @@
 import type { NavigateFunction } from 'react-router';
 import { api } from '../app/api';
+import { focusSoon } from '../app/focus-net';
 import { sayFailure, useNotices } from '../app/notices';
+import { NAME } from '../bench/focus';
 
 /** A fresh formula, opened on the Bench. */
 export async function newFormula(navigate: NavigateFunction): Promise<void> {
   try {
     const made = await api.createFormula({ name: 'New formula' });
     await navigate(`/bench/${made.id}`);
+    focusSoon(`#${NAME}`);
   } catch (error) {
     sayFailure(error);
   }
@@ -16,6 +19,7 @@ export async function duplicateFormula(id: string, navigate: NavigateFunction): 
   try {
     const made = await api.duplicateFormula(id);
     await navigate(`/bench/${made.id}`);
+    focusSoon(`#${NAME}`);
   } catch (error) {
     sayFailure(error);
   }
@@ -28,7 +32,7 @@ export async function deleteFormula(id: string, navigate: NavigateFunction): Pro
     await api.deleteFormula(id);
     await navigate('/formulas');
     const undo = () => void api.restoreFormula(id).then(() => navigate(`/bench/${id}`)).catch(sayFailure); // prettier-ignore
-    useNotices.getState().show(`“${name}” was deleted.`, { label: 'Undo', run: undo });
+    useNotices.getState().show(`“${name}” was deleted.`, { label: 'Undo', run: undo, undo: true });
   } catch (error) {
     sayFailure(error);
   }

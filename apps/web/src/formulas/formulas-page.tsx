@@ -1,6 +1,6 @@
 import type { EaterView, FormulaSummary, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
-import { familyNames, type Verdict, whoCanEat } from '@alterum/core';
+import { familyNames, isEmpty, whoCanEat } from '@alterum/core';
 import { Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
 import { useEffect, useMemo } from 'react';
 import {
@@ -17,6 +17,7 @@ import { outcomeOf } from '../bench/bench-store';
 import { Bowl } from '../bench/bowl';
 import { servedOf } from '../bench/served';
 import { Button } from '../ui/button';
+import { verdictMarks } from '../table/verdict-cell';
 import { deleteFormula, duplicateFormula, newFormula } from './formula-actions';
 
 interface FormulasData {
@@ -37,13 +38,6 @@ export async function loader({ request }: LoaderFunctionArgs): Promise<FormulasD
 }
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-const marks: Readonly<
-  Record<Verdict, { readonly sign: string; readonly word: string; readonly ink: string }>
-> = {
-  fits: { sign: '✓', word: 'nothing found', ink: 'text-yes' },
-  ask: { sign: '?', word: 'ask', ink: 'text-ask' },
-  'does-not': { sign: '✕', word: 'cannot', ink: 'text-no' },
-};
 
 function judge(view: FormulaView, eaters: readonly EaterView[]) {
   const formula = formulaOfContent(view);
@@ -53,7 +47,7 @@ function judge(view: FormulaView, eaters: readonly EaterView[]) {
   return {
     prediction,
     people: eaters
-      .filter((eater) => eater.eatsTonight)
+      .filter((eater) => eater.eatsTonight && served.lines.length > 0)
       .map((eater) => ({ eater, verdict: whoCanEat(eater, served).verdict })),
   };
 }
@@ -76,15 +70,18 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
           {view.name}
         </Link>
         <p className="text-sm text-soft">
-          {familyNames[view.family]} · {view.portions} portions · {prediction.thicknessClass} at{' '}
-          {view.serve.temperatureC} °C · {when.format(new Date(view.updatedAt))}
+          {familyNames[view.family]} · {view.portions} portions ·{' '}
+          {isEmpty(prediction)
+            ? 'nothing in it yet'
+            : `${prediction.thicknessClass} at ${view.serve.temperatureC} °C`}{' '}
+          · {when.format(new Date(view.updatedAt))}
         </p>
       </div>
       <ul className="flex flex-wrap gap-x-3 text-sm" aria-label="Who can eat">
         {people.map(({ eater, verdict }) => (
-          <li key={eater.id} className={`font-semibold ${marks[verdict].ink}`}>
-            <span aria-hidden>{marks[verdict].sign}</span> {eater.name}{' '}
-            <span className="sr-only">{marks[verdict].word}</span>
+          <li key={eater.id} className={`font-semibold ${verdictMarks[verdict].ink}`}>
+            <span aria-hidden>{verdictMarks[verdict].sign}</span> {eater.name}{' '}
+            <span className="sr-only">{verdictMarks[verdict].word}</span>
           </li>
         ))}
       </ul>
@@ -158,6 +155,11 @@ export function Component() {
           </li>
         )}
       </ul>
+      <p className="pt-3 text-sm">
+        <Link to="/put-away" className="font-semibold text-rim underline">
+          What was put away
+        </Link>
+      </p>
     </main>
   );
 }

@@ -2,18 +2,23 @@ import type { OwnIngredientView } from '@alterum/contract';
 import { isOwn, searchIngredients } from '@alterum/core';
 import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { useLoaderData, useRevalidator } from 'react-router';
+import { Link, useLoaderData, useRevalidator } from 'react-router';
 import { api } from '../app/api';
 import { type HouseLarder, loadHouseLarder, wholeLarder } from '../app/house-larder';
+import { focusSoon } from '../app/focus-net';
 import { sayFailure, useNotices } from '../app/notices';
 import { Button } from '../ui/button';
 import { InTheHouse } from './in-the-house';
 import { IngredientCard } from './ingredient-card';
 import { LabelDialog } from './label-dialog';
-import { OwnIngredientForm, type Prefilled } from './own-ingredient-form';
+import OwnIngredientForm, { type Prefilled } from './own-ingredient-form';
 import { PackLabelNote } from './pack-label-note';
 
 export const loader = (): Promise<HouseLarder> => loadHouseLarder();
+
+/** Letters of a name, and of what is shown of one on a button. */
+const LONGEST_NAME = 80,
+  LONGEST_SHOWN = 40;
 
 /** What the house can cook with and what it is made of. */
 export function Component() {
@@ -35,7 +40,7 @@ export function Component() {
     await api.deleteOwnIngredient(id);
     await revalidate();
     const back = () => void api.restoreOwnIngredient(id).then(() => revalidate()).catch(sayFailure); // prettier-ignore
-    show(`${name} was taken out of the larder.`, { label: 'Put it back', run: back });
+    show(`${name} was taken out of the larder.`, { label: 'Put it back', run: back, undo: true });
   };
   return (
     <main className="mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] gap-4 px-3 py-4 sm:px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
@@ -58,7 +63,10 @@ export function Component() {
           />
         </div>
         <p className="pb-1 text-sm text-soft" role="status">
-          {found.length} of {wholeLarder().length} ingredients
+          {found.length} of {wholeLarder().length} ingredients ·{' '}
+          <Link to="/put-away" className="font-semibold text-rim underline">
+            What was put away
+          </Link>
         </p>
         <ul className="plate max-h-[70vh] overflow-auto p-1" tabIndex={0} aria-label="Ingredients">
           {found.map((ingredient) => (
@@ -78,15 +86,25 @@ export function Component() {
           ))}
           {found.length === 0 && (
             <li className="p-3">
-              The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”; or write it
-              down as an ingredient of your own.
+              <p>The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.</p>
+              <Button
+                look="yolk"
+                className="mt-2 max-w-full whitespace-normal!"
+                onClick={() => {
+                  prefill({ name: text.trim().slice(0, LONGEST_NAME) });
+                  setEditing('new');
+                }}
+              >
+                <Plus size={16} aria-hidden className="shrink-0" /> Write “
+                {text.trim().slice(0, LONGEST_SHOWN)}” down as an ingredient of your own
+              </Button>
             </li>
           )}
         </ul>
       </div>
       {chosen && (
         <IngredientCard ingredient={chosen}>
-          <InTheHouse key={chosen.id} id={chosen.id} name={chosen.name} />
+          <InTheHouse key={chosen.id} id={chosen.id} name={chosen.name} measures={chosen.measures} />
           <PackLabelNote
             label={labels.find(({ ingredient }) => ingredient === chosen.id)}
             read={() => setReading(chosen.id)}
@@ -131,7 +149,10 @@ export function Component() {
             setEditing(undefined);
             prefill(undefined);
             setText('');
-            void Promise.resolve(revalidate()).then(() => choose(id));
+            void Promise.resolve(revalidate()).then(() => {
+              choose(id);
+              focusSoon('[data-testid="ingredient-card"] h2');
+            });
           }}
         />
       )}

@@ -46,7 +46,7 @@ function marksOf({ findings, notes, unrecognised }: ReadLabel): readonly Mark[] 
     ...unrecognised.map(({ start, end }) => ({
       start,
       end,
-      look: 'bg-lit rounded',
+      look: 'bg-lit! text-ink rounded px-0.5',
       title: 'not recognised',
     })),
   ].sort((a, b) => a.start - b.start || b.end - a.end);
@@ -66,7 +66,7 @@ export function MarkedLabel({ text, read }: { readonly text: string; readonly re
       {marks.map((mark, i) => (
         <span key={mark.start}>
           {text.slice(marks[i - 1]?.end ?? 0, mark.start)}
-          <mark className={`bg-transparent ${mark.look}`} title={mark.title}>
+          <mark className={`bg-transparent text-inherit ${mark.look}`} title={mark.title}>
             {text.slice(mark.start, mark.end)}
           </mark>
         </span>

@@ -1,14 +1,17 @@
 import { OwnIngredientBody, type OwnIngredientView } from '@alterum/contract';
 import { type AllergenId, allergenOf, allergensOn, larderTable, problemsOfLabel } from '@alterum/core';
 import { useState } from 'react';
-import { type FieldPath, type SubmitHandler, useForm } from 'react-hook-form';
+import { type Control, type FieldPath, type SubmitHandler, useController, useForm } from 'react-hook-form';
 import { api, ApiProblem } from '../app/api';
 import { Dialog } from '../ui/dialog';
 import { FormEnd } from '../ui/form-end';
+import { NumberField } from '../ui/number-field';
 
 /** What a read label gives the form to start from. */
-export type Prefilled = Pick<OwnIngredientBody, 'contains' | 'askFor'> & {
+export type Prefilled = Partial<Pick<OwnIngredientBody, 'contains' | 'askFor'>> & {
   readonly label?: OwnIngredientBody['label'];
+  /** What was looked for and not found. */
+  readonly name?: string;
 };
 
 interface OwnIngredientFormProps {
@@ -39,11 +42,6 @@ const labelRows: readonly LabelRow[] = [
   { field: 'calciumMg', name: 'Calcium', unit: 'mg', needed: false },
 ];
 
-const optionalNumber = (value: string | number | undefined): number | undefined => {
-  const text = `${value ?? ''}`.trim().replace(',', '.');
-  return text === '' ? undefined : Number(text);
-};
-
 /** What was left empty is not sent: empty is not zero. */
 const cleaned = (values: OwnIngredientBody): OwnIngredientBody => {
   const given = (object: object) =>
@@ -56,12 +54,12 @@ const known: readonly AllergenId[] = [
 ];
 
 /** Writes an ingredient down from the nutrition table of its pack; the engine takes the rest from the nearest kind. */
-export function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredientFormProps) {
+export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredientFormProps) {
   const [failure, setFailure] = useState<string>();
   const form = useForm<OwnIngredientBody>({
     defaultValues: own
       ? ({ ...own, like: own.like ?? '', density: own.density ?? undefined, pricePerKg: own.pricePerKg ?? undefined, contains: [...own.contains], askFor: [...own.askFor] } as unknown as OwnIngredientBody)
-      : { name: '', like: '', label: { perG: 100, ...prefilled?.label }, contains: prefilled?.contains ?? [], askFor: prefilled?.askFor ?? [] },
+      : { name: prefilled?.name ?? '', like: '', label: { perG: 100, ...prefilled?.label }, contains: prefilled?.contains ?? [], askFor: prefilled?.askFor ?? [] },
   }); // prettier-ignore
   const { errors, isSubmitting } = form.formState;
   const place = (field: string, message: string) =>
@@ -74,7 +72,9 @@ export function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredien
       place(`label.${field}`, 'Copy this from the label; 0 where it says none.'),
     );
     if (body.name === undefined || body.name.trim() === '') place('name', 'Give the ingredient a name.');
-    if (missing.length > 0 || !body.name) return;
+    const unread = [...labelRows.map(({ field }) => `label.${field}` as const), 'density' as const, 'pricePerKg' as const].filter((path) => Number.isNaN(form.getValues(path))); // prettier-ignore
+    unread.forEach((path) => place(path, 'This number could not be read; look at it again.'));
+    if (missing.length > 0 || unread.length > 0 || !body.name) return;
     const problems = problemsOfLabel(body.label);
     problems.forEach(({ field, message }) => place(`label.${field}`, message));
     if (problems.length > 0) return;
@@ -137,19 +137,14 @@ export function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredien
                     {name}
                     {!needed && <span className="text-soft"> (if stated)</span>}
                   </span>
-                  <input
-                    aria-label={name}
-                    {...form.register(`label.${field}`, { setValueAs: optionalNumber })}
-                    inputMode="decimal"
-                    className="h-9 w-full rounded-lg border-2 border-hair bg-glaze px-2 text-right"
-                    aria-invalid={trouble !== undefined}
+                  <FormNumber
+                    control={form.control}
+                    name={`label.${field}`}
+                    label={name}
+                    unit={unit}
+                    trouble={trouble}
                   />
-                  <span>{unit}</span>
-                  {trouble && (
-                    <span className="col-span-3">
-                      <Trouble text={trouble} />
-                    </span>
-                  )}
+                  <span className="col-start-3 row-start-1">{unit}</span>
                 </label>
               );
             })}
@@ -177,28 +172,58 @@ export function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredien
           ))}
           <label className="grid grid-cols-[1fr_5.5rem_4rem] items-center gap-2">
             <span>One mL weighs (if known)</span>
-            <input
-              {...form.register('density', { setValueAs: optionalNumber })}
-              inputMode="decimal"
-              className="h-9 rounded-lg border-2 border-hair bg-glaze px-2 text-right"
+            <FormNumber
+              control={form.control}
+              name="density"
+              label="One mL weighs"
+              unit="g"
+              trouble={errors.density?.message}
             />
-            <span>g</span>
-            {errors.density?.message && <Trouble text={errors.density.message} />}
+            <span className="col-start-3 row-start-1">g</span>
           </label>
           <label className="grid grid-cols-[1fr_5.5rem_4rem] items-center gap-2">
             <span>Price (if known)</span>
-            <input
-              {...form.register('pricePerKg', { setValueAs: optionalNumber })}
-              inputMode="decimal"
-              className="h-9 rounded-lg border-2 border-hair bg-glaze px-2 text-right"
+            <FormNumber
+              control={form.control}
+              name="pricePerKg"
+              label="Price"
+              unit="coins/kg"
+              trouble={errors.pricePerKg?.message}
             />
-            <span>coins/kg</span>
-            {errors.pricePerKg?.message && <Trouble text={errors.pricePerKg.message} />}
+            <span className="col-start-3 row-start-1">coins/kg</span>
           </label>
         </div>
         <FormEnd failure={failure} saving={isSubmitting} close={close} />
       </form>
     </Dialog>
+  );
+}
+
+type NumberPath = `label.${LabelRow['field']}` | 'density' | 'pricePerKg';
+
+interface FormNumberProps {
+  readonly control: Control<OwnIngredientBody>;
+  readonly name: NumberPath;
+  readonly label: string;
+  readonly unit: string;
+  readonly trouble: string | undefined;
+}
+
+/** A number of the label; empty is not known. */
+function FormNumber({ control, name, label, unit, trouble }: FormNumberProps) {
+  const { field } = useController({ control, name });
+  return (
+    <NumberField
+      label={label}
+      value={field.value}
+      unit={unit}
+      min={0}
+      optional
+      live
+      onValue={field.onChange}
+      trouble={trouble}
+      className="h-9 w-full rounded-lg border-2 border-hair bg-glaze px-2 text-right"
+    />
   );
 }
 

@@ -63,8 +63,12 @@ export function Component() {
               on the card
             </label>
           </div>
+          {people.every(({ verdict }) => verdict === 'none') && people.length > 0 && (
+            <p className="text-sm">Nothing is in it yet, so it was checked for nobody.</p>
+          )}
           <ul className="text-sm">
             {people.map((result, i) => {
+              if (result.verdict === 'none') return null;
               const mark = verdictMarks[result.verdict];
               return (
                 <li key={result.eater}>

@@ -56,6 +56,7 @@ export function EaterCard({ eater, edit, changed }: EaterCardProps) {
       changed();
       show(`${eater.name} was taken from the table.`, {
         label: 'Undo',
+        undo: true,
         run: () => void api.restoreEater(eater.id).then(changed).catch(sayFailure),
       });
     } catch (error) {

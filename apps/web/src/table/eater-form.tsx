@@ -14,7 +14,7 @@ interface EaterFormProps {
   /** Absent for somebody new. */
   readonly eater: EaterView | undefined;
   readonly close: () => void;
-  readonly saved: () => void;
+  readonly saved: (name: string) => void;
 }
 
 const resolver = classValidatorResolver(EaterBody);
@@ -56,7 +56,7 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
     try {
       if (eater) await api.updateEater(eater.id, { ...body, version: eater.version });
       else await api.createEater(body);
-      saved();
+      saved(body.name.trim());
     } catch (error) {
       setFailure(whyNot(error));
     }

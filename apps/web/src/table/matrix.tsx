@@ -1,5 +1,5 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
-import type { Verdict } from '@alterum/core';
+import type { VerdictOrNone } from '@alterum/core';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -16,14 +16,14 @@ const wantedOptions: readonly { readonly value: Wanted; readonly label: string }
   { value: 'somebody', label: 'somebody cannot' },
 ];
 
-function isWanted(wanted: Wanted, verdicts: readonly Verdict[]): boolean {
+function isWanted(wanted: Wanted, verdicts: readonly VerdictOrNone[]): boolean {
   switch (wanted) {
     case 'all':
       return true;
     case 'everybody':
       return verdicts.every((verdict) => verdict === 'fits');
     case 'nobody-certain':
-      return verdicts.every((verdict) => verdict !== 'does-not');
+      return verdicts.every((verdict) => verdict === 'fits' || verdict === 'ask');
     case 'somebody':
       return verdicts.includes('does-not');
   }

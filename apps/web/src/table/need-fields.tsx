@@ -10,8 +10,9 @@ import {
 } from '@alterum/core';
 import { Trash2 } from 'lucide-react';
 import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
-import { useWatch } from 'react-hook-form';
+import { useController, useWatch } from 'react-hook-form';
 import { Button } from '../ui/button';
+import { NumberField } from '../ui/number-field';
 import { AllergenOptions } from './allergen-options';
 import type { Law } from './law-list';
 
@@ -42,6 +43,7 @@ function Strictness({ index, register }: Pick<NeedFieldsProps, 'index' | 'regist
 export function NeedFields({ index, law, control, register, errors, remove }: NeedFieldsProps) {
   const need = useWatch({ control, name: `needs.${index}` });
   const kind = need?.kind ?? 'allergen';
+  const limit = useController({ control, name: `needs.${index}.gramsPerPortion` });
   const trouble = Object.values(errors.needs?.[index] ?? {}).find(
     (error): error is { message: string } => typeof (error as { message?: unknown }).message === 'string',
   );
@@ -94,14 +96,12 @@ export function NeedFields({ index, law, control, register, errors, remove }: Ne
         {(kind === 'salt-limit' || kind === 'compound') && (
           <label className="flex flex-1 items-center gap-2">
             At most
-            <input
-              type="number"
-              step="0.05"
-              inputMode="decimal"
-              aria-label={kind === 'compound' ? 'Limit' : 'Salt limit'}
-              {...register(`needs.${index}.gramsPerPortion`, {
-                setValueAs: (text: string | number) => (text === '' ? undefined : Number(text)),
-              })}
+            <NumberField
+              label={kind === 'compound' ? 'Limit' : 'Salt limit'}
+              value={limit.field.value}
+              unit="g"
+              live
+              onValue={limit.field.onChange}
               className={`${field} w-20`}
             />
             {kind === 'compound' ? (

@@ -1,7 +1,8 @@
 import type { EaterView } from '@alterum/contract';
 import { UserPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { useLoaderData, useRevalidator } from 'react-router';
+import { Link, useLoaderData, useRevalidator } from 'react-router';
+import { focusSoon } from '../app/focus-net';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Tabs } from '../ui/tabs';
@@ -80,14 +81,21 @@ export function Component() {
           },
         ]}
       />
+      <p className="pt-3 text-sm">
+        <Link to="/put-away" className="font-semibold text-rim underline">
+          What was put away
+        </Link>
+      </p>
       <Cautions />
       {editing && (
         <EaterForm
           eater={editing === 'new' ? undefined : editing}
           close={() => setEditing(undefined)}
-          saved={() => {
+          saved={(name) => {
             setEditing(undefined);
-            changed();
+            void Promise.resolve(revalidate()).then(() =>
+              focusSoon(`[aria-label="Change ${CSS.escape(name)}"]`),
+            );
           }}
         />
       )}

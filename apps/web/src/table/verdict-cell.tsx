@@ -1,21 +1,24 @@
 import type { EaterView } from '@alterum/contract';
-import type { EaterVerdict, Verdict } from '@alterum/core';
-import { lazy, Suspense } from 'react';
-import { PopoverOnDemand } from '../ui/on-demand';
+import type { EaterVerdict, VerdictOrNone } from '@alterum/core';
 
-const Reasons = lazy(() => import('../bench/reasons'));
+import { PopoverOnDemand } from '../ui/on-demand';
+import { part } from '../ui/part';
+
+const Reasons = part(() => import('../bench/reasons'), <p>Looking …</p>);
 
 export const verdictMarks: Readonly<
-  Record<Verdict, { readonly sign: string; readonly word: string; readonly ink: string }>
+  Record<VerdictOrNone, { readonly sign: string; readonly word: string; readonly ink: string }>
 > = {
   fits: { sign: '✓', word: 'nothing found', ink: 'text-yes' },
   ask: { sign: '?', word: 'ask', ink: 'text-ask' },
   'does-not': { sign: '✕', word: 'cannot', ink: 'text-no' },
+  none: { sign: '–', word: 'nothing in it', ink: 'text-soft' },
 };
 
 /** One verdict; pressing it shows the reasons. */
 export function VerdictCell({ eater, result }: { readonly eater: EaterView; readonly result: EaterVerdict }) {
   const mark = verdictMarks[result.verdict];
+  if (result.verdict === 'none') return <span className="px-1.5 text-sm text-soft">{mark.word}</span>;
   return (
     <PopoverOnDemand
       label={`${eater.name} and this formula`}
@@ -28,11 +31,7 @@ export function VerdictCell({ eater, result }: { readonly eater: EaterView; read
           <span aria-hidden>{mark.sign}</span> {mark.word}
         </button>
       }
-      content={() => (
-        <Suspense fallback={<p>Looking …</p>}>
-          <Reasons eater={eater} result={result} />
-        </Suspense>
-      )}
+      content={() => <Reasons eater={eater} result={result} />}
     />
   );
 }

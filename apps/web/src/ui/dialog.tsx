@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 
 interface DialogProps {
   readonly title: string;
@@ -11,12 +11,19 @@ interface DialogProps {
 
 /** A modal plate over the kitchen; Escape and the cross close it. */
 export function Dialog({ title, description, close, children }: DialogProps) {
+  const [opener] = useState(() => document.activeElement);
   return (
     <Radix.Root open onOpenChange={(open) => !open && close()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
-          className="plate fixed left-1/2 top-[8vh] z-50 max-h-[84vh] w-[min(640px,94vw)] -translate-x-1/2 overflow-auto p-5 shadow-2xl"
+          onCloseAutoFocus={(event) => {
+            // What opened it may be gone (a menu, a line); then the net finds the next best place.
+            if (!(opener instanceof HTMLElement) || !opener.isConnected || opener === document.body) return;
+            event.preventDefault();
+            if (document.activeElement === document.body) opener.focus();
+          }}
+          className="plate fixed left-1/2 top-[8vh] z-50 max-h-[84dvh] w-[min(640px,94vw)] -translate-x-1/2 overflow-auto p-5 shadow-2xl"
           {...(description ? {} : { 'aria-describedby': undefined })}
         >
           <div className="flex items-start justify-between gap-4">

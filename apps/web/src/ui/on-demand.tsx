@@ -1,10 +1,27 @@
-import { cloneElement, lazy, type ReactElement, type ReactNode, Suspense, useState } from 'react';
+import {
+  type ComponentProps,
+  type ComponentType,
+  cloneElement,
+  type ReactElement,
+  type ReactNode,
+  type Ref,
+  useState,
+} from 'react';
+import { FieldNote } from './field-note';
+import type { Menu as MenuType } from './menu';
+import { fetchedPart, NotFetched, type Part, usePart } from './part';
+import type { Popover as PopoverType } from './popover';
 
-const Popover = lazy(() => import('./popover').then((module) => ({ default: module.Popover })));
-const Menu = lazy(() => import('./menu').then((module) => ({ default: module.Menu })));
+const popover = fetchedPart<ComponentProps<typeof PopoverType>>(() =>
+  import('./popover').then((module) => ({ default: module.Popover })),
+);
+const menu = fetchedPart<ComponentProps<typeof MenuType>>(() =>
+  import('./menu').then((module) => ({ default: module.Menu })),
+);
 
 interface TriggerProps {
   readonly onClick?: () => void;
+  readonly ref?: Ref<HTMLButtonElement>;
   readonly 'aria-haspopup'?: 'dialog' | 'menu';
   readonly 'aria-expanded'?: boolean;
 }
@@ -15,15 +32,34 @@ interface OnDemandProps {
   readonly content: () => ReactNode;
 }
 
-/** The trigger as a plain button until it is pressed; only then is what opens loaded and mounted. */
-function useOnDemand(trigger: ReactElement<TriggerProps>, kind: 'dialog' | 'menu') {
+/** The trigger as a plain button until it is pressed; only then is what opens fetched and mounted. */
+function useOnDemand<P>(trigger: ReactElement<TriggerProps>, kind: 'dialog' | 'menu', part: Part<P>) {
   const [open, setOpen] = useState<boolean>();
-  const plain = cloneElement(trigger, {
-    onClick: () => setOpen(true),
-    'aria-haspopup': kind,
-    'aria-expanded': false,
-  });
-  return { open, setOpen, plain, wanted: open !== undefined };
+  const [anchor, setAnchor] = useState<HTMLButtonElement | null>(null);
+  const wanted = open !== undefined;
+  const state = usePart(part, wanted);
+  const Content: ComponentType<P> | undefined = wanted && state.kind === 'there' ? state.Content : undefined;
+  const failed = open === true && state.kind === 'failed';
+  const press = () => {
+    setOpen(true);
+    part.fetch();
+  };
+  const plain = (
+    <>
+      {cloneElement(trigger, {
+        onClick: press,
+        ref: setAnchor,
+        'aria-haspopup': kind,
+        'aria-expanded': false,
+      })}
+      {failed && (
+        <FieldNote anchor={anchor}>
+          <NotFetched part={part as unknown as Part<never>} />
+        </FieldNote>
+      )}
+    </>
+  );
+  return { open: open ?? false, setOpen, plain, Content };
 }
 
 interface PopoverOnDemandProps extends OnDemandProps {
@@ -33,26 +69,22 @@ interface PopoverOnDemandProps extends OnDemandProps {
 
 /** A small plate beside its button. */
 export function PopoverOnDemand({ trigger, content, label, side = 'bottom' }: PopoverOnDemandProps) {
-  const { open, setOpen, plain, wanted } = useOnDemand(trigger, 'dialog');
-  if (!wanted) return plain;
+  const { open, setOpen, plain, Content } = useOnDemand(trigger, 'dialog', popover);
+  if (!Content) return plain;
   return (
-    <Suspense fallback={plain}>
-      <Popover trigger={trigger} label={label} side={side} open={open ?? false} onOpenChange={setOpen}>
-        {open && content()}
-      </Popover>
-    </Suspense>
+    <Content trigger={trigger} label={label} side={side} open={open} onOpenChange={setOpen}>
+      {open && content()}
+    </Content>
   );
 }
 
 /** A menu under its button. */
 export function MenuOnDemand({ trigger, content }: OnDemandProps) {
-  const { open, setOpen, plain, wanted } = useOnDemand(trigger, 'menu');
-  if (!wanted) return plain;
+  const { open, setOpen, plain, Content } = useOnDemand(trigger, 'menu', menu);
+  if (!Content) return plain;
   return (
-    <Suspense fallback={plain}>
-      <Menu trigger={trigger} open={open ?? false} onOpenChange={setOpen}>
-        {open && content()}
-      </Menu>
-    </Suspense>
+    <Content trigger={trigger} open={open} onOpenChange={setOpen}>
+      {open && content()}
+    </Content>
   );
-}
+} // prettier-ignore

@@ -10,6 +10,9 @@ interface PopoverProps {
   readonly side: 'top' | 'bottom' | 'left' | 'right';
 }
 
+/** Beside a button there is no room on a phone. */
+const narrow = (): boolean => window.matchMedia('(max-width: 767px)').matches;
+
 /** A small plate beside what opened it. */
 export function Popover({ trigger, label, children, open, onOpenChange, side }: PopoverProps) {
   return (
@@ -17,12 +20,12 @@ export function Popover({ trigger, label, children, open, onOpenChange, side }: 
       <Radix.Trigger asChild>{trigger}</Radix.Trigger>
       <Radix.Portal>
         <Radix.Content
-          side={side}
+          side={narrow() ? 'bottom' : side}
           align="start"
           sideOffset={6}
           collisionPadding={10}
           aria-label={label}
-          className="plate z-40 max-h-[70vh] w-[min(380px,94vw)] overflow-auto p-4 shadow-2xl"
+          className="plate z-40 max-h-[min(70vh,var(--radix-popover-content-available-height))] w-[min(380px,calc(100vw-20px))] overflow-auto p-4 shadow-2xl"
         >
           {children}
         </Radix.Content>

@@ -13,6 +13,7 @@ function Field({ start = 20 }: { readonly start?: number }) {
       value={value}
       text={String(value)}
       spoken={`${value} grams`}
+      unit="g"
       max={100}
       step={(v) => (v >= 10 ? 1 : 0.5)}
       onChange={(next, gesture) => {
@@ -58,10 +59,10 @@ test('leaving the field takes what was typed', () => {
 });
 
 test.each([
-  ['lots', 'Type a number.'],
-  ['', 'Type a number.'],
-  ['400', 'Between 0 and 100.'],
-  ['-1', 'Between 0 and 100.'],
+  ['lots', 'No number was found in “lots”. Type 250 g or 1.2 kg.'],
+  ['', 'Type a number, 250 g or 1.2 kg.'],
+  ['400', 'That is 400 g. It must be between 0 and 100 g.'],
+  ['-1', 'That is -1 g. It must be between 0 and 100 g.'],
 ])('“%s” stays in the field with the reason, and nothing changes', (text, reason) => {
   type(text);
   press('Enter');
@@ -69,6 +70,7 @@ test.each([
   expect(field().value).toBe(text);
   expect(field().getAttribute('aria-invalid')).toBe('true');
   expect(screen.getByRole('alert').textContent).toBe(reason);
+  expect(field().getAttribute('aria-describedby')).toBe(screen.getByRole('alert').id);
   expect(entered).not.toHaveBeenCalled();
 });
 
@@ -108,4 +110,39 @@ test('Alt with an arrow moves the line, not the amount', () => {
 test('what is spoken carries its unit', () => {
   expect(field().getAttribute('aria-valuetext')).toBe('20 grams');
   expect(field().getAttribute('aria-valuemax')).toBe('100');
+});
+
+test('a unit may be typed, and thousands in whatever marks', () => {
+  type('0,05 kg');
+  press('Enter');
+  expect(seen[0]?.value).toBe(50);
+});
+
+const drag = (pointerType: string) => {
+  const at = (x: number) => ({ pointerType, button: 0, buttons: 1, clientX: x, pointerId: 1 });
+  const send = (name: string, x: number) => {
+    const event = new Event(name, { bubbles: true, cancelable: true });
+    Object.assign(event, at(x));
+    fireEvent(field(), event);
+  };
+  send('pointerdown', 100);
+  send('pointermove', 120);
+  send('pointermove', 150);
+  send('pointerup', 150);
+};
+
+test('a mouse drags the number along; a finger that moves over it changes nothing', () => {
+  drag('touch');
+  expect(seen).toEqual([]);
+  drag('mouse');
+  expect(seen.at(-1)?.value).toBe(30);
+});
+
+test('a finger gets buttons with the focus, and they keep it there', () => {
+  drag('touch');
+  fireEvent.focus(field());
+  fireEvent.click(screen.getByRole('button', { name: 'More, Cashew' }));
+  fireEvent.click(screen.getByRole('button', { name: 'More, Cashew' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Less, Cashew' }));
+  expect(seen.map(({ value }) => value)).toEqual([21, 22, 21]);
 });

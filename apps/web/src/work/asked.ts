@@ -30,6 +30,6 @@ export function requestOf(
 }
 
 export const measuringOf = (formula: Formula, outcome: Outcome, rounding: Rounding): Measuring => ({
-  units: outcome.lineIds.map((id) => formula.lines.find((line) => line.id === id)?.amount.unit ?? 'g'),
+  units: outcome.lineIds.map((id) => formula.lines.find((line) => line.id === id)?.amount?.unit ?? 'g'),
   rounding,
 });

@@ -30,7 +30,7 @@ const taken = (steps: ReturnType<typeof stepsOfProposal>): readonly string[] => 
   const outcome = applyStep(formula, { step: 'several', steps });
   if (outcome.kind !== 'applied') throw new Error(outcome.kind);
   return outcome.formula.lines.map(
-    ({ ingredient, amount }) => `${ingredient} ${amount.value} ${amount.unit}`,
+    ({ ingredient, amount }) => `${ingredient} ${amount?.value} ${amount?.unit}`,
   );
 };
 

@@ -11,6 +11,7 @@ import {
 import { ArrowDown, ArrowUp, ArrowUpDown } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ownIngredients, stockInHouse } from '../app/house-larder';
+import { newId } from '../app/new-id';
 import { sayFailure } from '../app/notices';
 import { type Outcome, useBenchPart, useFormula, useOutcome } from '../bench/bench-store';
 import { preparationNames } from '../bench/line-words';
@@ -123,13 +124,13 @@ function OptionCard({ option, recipe, looked, first, look, takeIt }: OptionProps
           ))}
         </ul>
       )}
-      {looked && moved.length > 0 && <p className="mt-1 border-t border-hair pt-1 text-[13px] leading-4">{moved.map(({ text }) => text).join(' · ')}</p>}
+      {moved.length > 0 && <p className="mt-1 border-t border-hair pt-1 text-[13px] leading-4">{moved.map(({ text }) => text).join(' · ')}</p>}
     </li>
   );
 } // prettier-ignore
 
 function stepsFor(formula: Formula, present: Outcome, option: SwapOption): readonly FormulaStep[] {
-  return stepsOfOption(formula.lines, present.lineIds, option, present.recipe.lines.map(({ mass }) => mass), () => crypto.randomUUID());
+  return stepsOfOption(formula.lines, present.lineIds, option, present.recipe.lines.map(({ mass }) => mass), () => newId());
 } // prettier-ignore
 
 /** Searches the whole larder for what could stand in, for a line, a person or everybody, and shows a handful of clearly different ways. */

@@ -167,6 +167,7 @@ export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps
   const ghostX = useGramsOf(xId, 'ghost'),
     ghostY = useGramsOf(yId, 'ghost');
   const gesture = useRef('');
+  const dragging = useRef(false);
   const svg = useRef<SVGSVGElement>(null);
   const place = (event: PointerEvent) => {
     const box = svg.current?.getBoundingClientRect();
@@ -200,13 +201,20 @@ export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps
       ref={svg}
       width={size.width}
       height={size.height}
-      className="block touch-none select-none"
+      className="block touch-pan-y select-none"
       onPointerDown={(event) => {
+        // A finger has to take the dot itself; anywhere else it scrolls the page.
+        const onDot =
+          event.target instanceof Element && event.target.closest('[data-testid=trade-handle]') !== null;
+        if (event.pointerType === 'touch' && !onDot) return;
         gesture.current = `trade ${++drags}`;
+        dragging.current = true;
         event.currentTarget.setPointerCapture(event.pointerId);
-        place(event);
+        if (!onDot) place(event);
       }}
-      onPointerMove={(event) => event.buttons > 0 && place(event)}
+      onPointerMove={(event) => dragging.current && place(event)}
+      onPointerUp={() => (dragging.current = false)}
+      onPointerCancel={() => (dragging.current = false)}
       data-testid="trade-map"
     >
       <Drawing layout={layout} map={map} />
@@ -236,6 +244,8 @@ export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps
           data-testid="trade-ghost"
         />
       )}
+      {/* What a finger can take hold of. */}
+      <circle {...dot} r={24} className="touch-none fill-transparent" data-testid="trade-handle" />
       <circle
         {...dot}
         r={9}
@@ -250,7 +260,7 @@ export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps
         onFocus={() => {
           gesture.current = `trade ${++drags}`;
         }}
-        className="cursor-grab fill-bead stroke-glaze outline-offset-4"
+        className="pointer-events-none fill-bead stroke-glaze outline-offset-4"
         strokeWidth={3}
         data-testid="trade-dot"
       />

@@ -6,7 +6,8 @@ import { type FormEvent, useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, whyNot } from '../app/api';
 import { findIngredient } from '../app/house-larder';
-import { sayFailure } from '../app/notices';
+import { focusSoon } from '../app/focus-net';
+import { sayFailure, useNotices } from '../app/notices';
 import { flush } from '../bench/autosave';
 import { useBenchPart, useFormula } from '../bench/bench-store';
 import { gramsText } from '../bench/number-text';
@@ -65,6 +66,18 @@ function VersionRow({ formulaId, version, before, forgotten }: RowProps) {
   const formula = formulaOfContent(version.content);
   const goBack = () =>
     takeWithWayBack({ step: 'become', formula }, `The pot stands as “${version.name}” again.`);
+  const forget = () =>
+    void api
+      .forgetVersion(formulaId, version.id)
+      .then(() => {
+        forgotten();
+        useNotices.getState().show(`The version “${version.name}” was put away.`, {
+          label: 'Undo',
+          undo: true,
+          run: () => void api.restoreVersion(formulaId, version.id).then(forgotten).catch(sayFailure),
+        });
+      })
+      .catch(sayFailure);
   const branch = () => {
     const name = `${formula.name.slice(0, 70)}, from ${version.name}`.slice(0, 120);
     void flush()
@@ -78,11 +91,7 @@ function VersionRow({ formulaId, version, before, forgotten }: RowProps) {
         <b className="truncate">{version.name}</b>
         <span className="flex items-center gap-1 whitespace-nowrap text-[13px] text-soft">
           {when.format(new Date(version.keptAt))}
-          <Button
-            look="bare"
-            aria-label={`Forget ${version.name}`}
-            onClick={() => void api.forgetVersion(formulaId, version.id).then(forgotten).catch(sayFailure)}
-          >
+          <Button look="bare" aria-label={`Forget ${version.name}`} onClick={forget}>
             <Trash2 size={15} aria-hidden />
           </Button>
         </span>
@@ -131,6 +140,7 @@ export default function VersionsPanel() {
         setTrouble(undefined);
         return load();
       })
+      .then(() => focusSoon(`[data-testid="version-${CSS.escape(name)}"]`))
       .catch((error: unknown) => setTrouble(whyNot(error)));
   };
   const last = versions?.at(-1);

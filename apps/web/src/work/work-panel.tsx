@@ -1,11 +1,15 @@
 import { X } from 'lucide-react';
-import { Fragment, lazy, type ReactNode, Suspense, useEffect, useRef } from 'react';
+import { Fragment, type ReactNode, useEffect, useRef } from 'react';
 import { closeWork, useWork, type WorkKind } from '../bench/work-store';
+import { part } from '../ui/part';
 
-const BalancePanel = lazy(() => import('./balance-panel'));
-const SwapPanel = lazy(() => import('./swap-panel'));
-const TradePanel = lazy(() => import('./trade-panel'));
-const VersionsPanel = lazy(() => import('./versions-panel'));
+const BalancePanel = part(() => import('./balance-panel'), <p className="py-3 text-soft">Getting ready …</p>);
+const SwapPanel = part(() => import('./swap-panel'), <p className="py-3 text-soft">Getting ready …</p>);
+const TradePanel = part(() => import('./trade-panel'), <p className="py-3 text-soft">Getting ready …</p>);
+const VersionsPanel = part(
+  () => import('./versions-panel'),
+  <p className="py-3 text-soft">Getting ready …</p>,
+);
 
 const titles: Readonly<Record<WorkKind, string>> = {
   balance: 'Balance',
@@ -52,9 +56,7 @@ export default function WorkPanel({ kind }: { readonly kind: WorkKind }) {
         </button>
       </div>
       <div className="flex min-h-0 flex-1 flex-col overflow-y-auto overflow-x-hidden">
-        <Suspense fallback={<p className="py-3 text-soft">Getting ready …</p>}>
-          <Fragment key={`${kind} ${asked}`}>{contents[kind]()}</Fragment>
-        </Suspense>
+        <Fragment key={`${kind} ${asked}`}>{contents[kind]()}</Fragment>
       </div>
     </section>
   );

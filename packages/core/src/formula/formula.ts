@@ -18,7 +18,8 @@ export type Hold =
 export interface Line {
   readonly id: string;
   readonly ingredient: string;
-  readonly amount: Amount;
+  /** As the cook wrote it; absent until the cook has said one that could be read. */
+  readonly amount: Amount | undefined;
   /** Group on the Bench; the ingredient’s own role unless the cook moved it. */
   readonly role: Role;
   readonly preparation: Preparation;

@@ -92,7 +92,7 @@ test('one drag is one undo; a new step forgets what was undone', () => {
     history = advance(history, { step: 'set-amount', line: 'a', amount: { value, unit: 'g' } }, 'drag 1');
   history = advance(history, { step: 'set-amount', line: 'a', amount: { value: 90, unit: 'g' } }, 'drag 2');
   history = undo(history);
-  expect(history.formula.lines[0]?.amount.value).toBe(130);
+  expect(history.formula.lines[0]?.amount?.value).toBe(130);
   history = undo(history);
   expect(history.formula).toEqual(formula);
   history = advance(history, { step: 'rename', name: 'Other' });

@@ -1,8 +1,9 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { blankFormula, type Formula, type Line } from './formula.js';
+import type { Amount } from '../quantity/amount.js';
 import { recipeOfFormula } from './recipe-of-formula.js';
 
-const line = (id: string, ingredient: string, value: number, unit: Line['amount']['unit'] = 'g'): Line => ({ id, ingredient, amount: { value, unit }, role: 'body', preparation: 'as-is', stage: 'start' }); // prettier-ignore
+const line = (id: string, ingredient: string, value: number, unit: Amount['unit'] = 'g'): Line => ({ id, ingredient, amount: { value, unit }, role: 'body', preparation: 'as-is', stage: 'start' }); // prettier-ignore
 const formula = (...lines: readonly Line[]): Formula => ({ ...blankFormula, lines });
 
 test('spoons and pieces are weighed, line for line, in their order', () => {

@@ -6,7 +6,7 @@ import type { Formula, Line } from './formula.js';
 
 export interface LineProblem {
   readonly line: string;
-  readonly kind: 'unknown-ingredient' | 'unknown-weight';
+  readonly kind: 'unknown-ingredient' | 'no-amount' | 'unknown-weight';
   readonly message: string;
 }
 
@@ -27,6 +27,12 @@ function resolveLine(line: Line, larder: LarderLookup): RecipeLine | LineProblem
       line: line.id,
       kind: 'unknown-ingredient',
       message: `“${line.ingredient}” is not in the larder; it is left out of the figures.`,
+    };
+  if (!line.amount)
+    return {
+      line: line.id,
+      kind: 'no-amount',
+      message: `${ingredient.name} has no amount yet; it is left out of the figures.`,
     };
   const mass = gramsOf(line.amount, ingredient.measures);
   if (mass === undefined)

@@ -39,7 +39,7 @@ test('of several edits all are taken, or none', () => {
     ],
   });
   expect(outcome).toEqual({ kind: 'unknown-line', line: 'gone' });
-  expect(formula.lines[0]?.amount.value).toBe(100);
+  expect(formula.lines[0]?.amount?.value).toBe(100);
 });
 
 test('freeing a line leaves no trace of its hold, and the usual brief none of the own one', () => {

@@ -7,7 +7,7 @@ import type { Formula, Hold, Line, Serve } from './formula.js';
 
 /** An edit of a formula as data: it can be applied, inverted, kept, sent and read aloud. */
 export type FormulaStep =
-  | { readonly step: 'set-amount'; readonly line: string; readonly amount: Amount }
+  | { readonly step: 'set-amount'; readonly line: string; readonly amount: Amount | undefined }
   | { readonly step: 'set-preparation'; readonly line: string; readonly preparation: Preparation }
   | { readonly step: 'set-stage'; readonly line: string; readonly stage: Stage }
   | {

@@ -8,7 +8,7 @@ import type { Eater } from './eater.js';
 import { allergenFacts, factHeads } from './facts.table.js';
 import type { Need } from './need.js';
 import { packLabel } from './pack-label.js';
-import { type Served, type ServedLine, type Verdict, whoCanEat } from './who-can-eat.js';
+import { type Served, type ServedLine, type VerdictOrNone, whoCanEat } from './who-can-eat.js';
 
 const line = (id: string, more: Partial<ServedLine> = {}): ServedLine => ({ id: `l-${id}`, ingredient: ingredientById(id), named: id, gramsPerPortion: 40, ...more }); // prettier-ignore
 const allergy = (allergen: AllergenId, traces = false): Need => ({
@@ -18,9 +18,9 @@ const allergy = (allergen: AllergenId, traces = false): Need => ({
   traces,
 });
 const person = (...needs: readonly Need[]): Eater => ({ id: 'e', name: 'E', eatsTonight: true, needs });
-const verdict = (needs: readonly Need[], served: Served): Verdict =>
+const verdict = (needs: readonly Need[], served: Served): VerdictOrNone =>
   whoCanEat(person(...needs), served).verdict;
-const rank: Readonly<Record<Verdict, number>> = { fits: 0, ask: 1, 'does-not': 2 };
+const rank: Readonly<Record<VerdictOrNone, number>> = { none: 0, fits: 0, ask: 1, 'does-not': 2 };
 
 const facts = Object.entries(allergenFacts).flatMap(([ingredient, held]) =>
   factHeads.map((head) => [ingredient, head, held.split(' ').includes(head)] as const),

@@ -9,6 +9,8 @@ import { ruleLimits } from './rule.params.js';
 
 /** `fits`: nothing was found against it; never more than that. */
 export type Verdict = 'fits' | 'ask' | 'does-not';
+/** `none`: nothing is in it, so there is nothing to judge. */
+export type VerdictOrNone = Verdict | 'none';
 
 /** What a label of the very pack said, which outranks the generic tables. */
 export interface PackLabel {
@@ -59,7 +61,7 @@ export interface Finding {
 
 export interface EaterVerdict {
   readonly eater: string;
-  readonly verdict: Verdict;
+  readonly verdict: VerdictOrNone;
   /** Certain conflicts first. */
   readonly findings: readonly Finding[];
   /** How many needs were checked. */
@@ -296,6 +298,10 @@ function meetSalt(
 const flat = (lines: readonly ServedLine[]): readonly ServedLine[] =>
   lines.flatMap((line) => (line.inside ? [line, ...flat(line.inside)] : [line]));
 
+/** A base that is empty, or a formula inside a formula, holds only what stands in it. */
+const holdsAnything = ({ lines }: Served): boolean =>
+  flat(lines).some((line) => line.ingredient ?? !line.inside);
+
 /** Half-width of the 80 % interval of a compound's amount, as a factor. */
 const COMPOUND_HIGH = Math.exp(1.2816 * COMPOUND_CV);
 
@@ -357,6 +363,7 @@ function meetContact({ by, from, lines }: Contact, need: Need): readonly Finding
  * Adding a line or a contact never turns "does not" into "fits"; what is not known is a question.
  */
 export function whoCanEat(eater: Eater, served: Served): EaterVerdict {
+  if (!holdsAnything(served)) return { eater: eater.id, verdict: 'none', findings: [], checked: 0 };
   const findings = eater.needs
     .flatMap((need) => [
       ...served.lines.flatMap((line) => meetLine(line, need)),

@@ -23,8 +23,9 @@ export type AmountOutcome =
 /** The largest batch a household formula holds; more is a slip of the finger. */
 export const LARGEST_LINE_G = 20_000;
 
-/** g of an amount, or undefined when the ingredient has no weight for that unit. */
-export function gramsOf(amount: Amount, measures: Measures): Grams | undefined {
+/** g of an amount, or undefined when there is none or the ingredient has no weight for that unit. */
+export function gramsOf(amount: Amount | undefined, measures: Measures): Grams | undefined {
+  if (!amount) return undefined;
   const per = gramsPerUnit(measures, amount.unit);
   return per === undefined ? undefined : grams(amount.value * per);
 }

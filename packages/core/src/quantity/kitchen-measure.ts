@@ -68,7 +68,8 @@ export function kitchenMeasure(massG: number, measures: Measures): string | unde
 }
 
 /** The kitchen measure of a written amount: as the cook wrote it when that is a spoon, cup or count, else the nearest one. */
-export function kitchenMeasureOf(amount: Amount, measures: Measures): string | undefined {
+export function kitchenMeasureOf(amount: Amount | undefined, measures: Measures): string | undefined {
+  if (!amount) return undefined;
   const per = gramsPerUnit(measures, amount.unit);
   if (per === undefined || !(amount.value > 0)) return undefined;
   const inKitchenUnit =

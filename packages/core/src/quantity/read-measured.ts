@@ -1,8 +1,6 @@
 import { type MeasuredUnitRow, measuredUnitRows } from './measured-unit.params.js';
 import { readNumber, type ReadNumber } from './read-number.js';
 
-export type MeasuredUnit = (typeof measuredUnitRows)[number]['unit'];
-
 /** What a field of one number asks for. */
 export interface Measured {
   /** Unit that a bare number has, and that the value comes back in; any text, such as "%" or "portions". */
@@ -16,7 +14,6 @@ export type MeasuredOutcome =
   | { readonly kind: 'unreadable'; readonly message: string };
 
 const rows: readonly MeasuredUnitRow[] = measuredUnitRows;
-export const measuredUnits: readonly string[] = rows.map(({ unit }) => unit);
 
 const plain = (word: string): string => word.trim().toLowerCase().replace(/\.$/, '').replace(/\s+/g, ' ');
 const rowOf = (word: string): MeasuredUnitRow | undefined =>

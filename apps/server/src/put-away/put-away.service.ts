@@ -1,0 +1,44 @@
+import type { PutAwayView } from '@alterum/contract';
+import { EntityManager } from '@mikro-orm/core';
+import { Injectable } from '@nestjs/common';
+import { EaterRow } from '../eater/eater.row.js';
+import { FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
+import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
+
+/** What was taken out of sight and can be brought back, newest first. */
+@Injectable()
+export class PutAwayService {
+  constructor(private readonly em: EntityManager) {}
+
+  async list(): Promise<readonly PutAwayView[]> {
+    const gone = { deletedAt: { $ne: null } } as const;
+    const formulas = await this.em.find(FormulaRow, gone);
+    const people = await this.em.find(EaterRow, gone);
+    const own = await this.em.find(OwnIngredientRow, gone);
+    const versions = await this.em.find(
+      FormulaVersionRow,
+      { ...gone, formula: { deletedAt: null } },
+      { populate: ['formula'] },
+    );
+    const views: PutAwayView[] = [
+      ...formulas.map((row) => viewOf('formula', row)),
+      ...people.map((row) => viewOf('person', row)),
+      ...own.map((row) => viewOf('own-ingredient', row)),
+      ...versions.map((row) => ({ ...viewOf('version', row), formula: { id: row.formula.id, name: row.formula.name } })),
+    ];
+    return views.sort((a, b) => b.putAwayAt.localeCompare(a.putAwayAt));
+  }
+} // prettier-ignore
+
+interface Gone {
+  readonly id: string;
+  readonly name: string;
+  readonly deletedAt?: Date | null | undefined;
+}
+
+const viewOf = (kind: PutAwayView['kind'], { id, name, deletedAt }: Gone): PutAwayView => ({
+  kind,
+  id,
+  name,
+  putAwayAt: (deletedAt ?? new Date(0)).toISOString(),
+});

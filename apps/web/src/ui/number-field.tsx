@@ -1,0 +1,101 @@
+import { readMeasured } from '@alterum/core';
+import { useId, useRef, useState } from 'react';
+
+interface NumberFieldProps {
+  readonly label: string;
+  readonly value: number | undefined;
+  /** How a value stands in the field; absent as it is. */
+  readonly write?: (value: number) => string;
+  /** Unit of a bare number; others of its kind may be typed too. */
+  readonly unit: string;
+  readonly min?: number;
+  readonly max?: number;
+  /** May be left empty, which is "not known", never nothing. */
+  readonly optional?: boolean;
+  /** Reads what is typed; absent, a measured number. */
+  readonly read?: (text: string) => { readonly kind: 'value'; readonly value: number } | { readonly kind: 'unreadable'; readonly message: string };
+  /** What was read; NaN while it cannot be read, so that a form does not send what stood there before. */
+  readonly onValue: (value: number | undefined) => void;
+  /** Tells every key, for a form that is sent with Enter; otherwise when the field is left. */
+  readonly live?: boolean;
+  /** What is wrong with it besides the reading. */
+  readonly trouble?: string | undefined;
+  readonly className?: string;
+} // prettier-ignore
+
+/** A number in a form: read by the one reader of numbers; what cannot be read stays, with the reason beside it. */
+export function NumberField(props: NumberFieldProps) {
+  const { label, value, unit, optional = false, onValue, live = false, className = '' } = props;
+  const write = props.write ?? String;
+  const [draft, setDraft] = useState<string>();
+  const [unread, setUnread] = useState<string>();
+  const shown = useRef<string>('');
+  const note = useId();
+  const read = (text: string): { readonly ok: boolean; readonly value: number | undefined } => {
+    if (text.trim() === '' && optional) {
+      setUnread(undefined);
+      return { ok: true, value: undefined };
+    }
+    const asked = {
+      unit,
+      ...(props.min === undefined ? {} : { min: props.min }),
+      ...(props.max === undefined ? {} : { max: props.max }),
+    };
+    const reading = props.read ? props.read(text) : readMeasured(text, asked);
+    setUnread(reading.kind === 'unreadable' ? reading.message : undefined);
+    return reading.kind === 'value' ? { ok: true, value: reading.value } : { ok: false, value: NaN };
+  };
+  const commit = () => {
+    if (draft === undefined) return;
+    const { ok, value: next } = read(draft);
+    if (!ok && !live) return;
+    if (next !== value) onValue(next);
+    if (ok) setDraft(undefined);
+  };
+  const said = value === undefined || Number.isNaN(value) ? '' : write(value);
+  const trouble = unread ?? props.trouble;
+  return (
+    <>
+      <input
+        type="text"
+        inputMode="decimal"
+        autoComplete="off"
+        aria-label={label}
+        aria-invalid={trouble !== undefined}
+        {...(trouble === undefined ? {} : { 'aria-describedby': note })}
+        value={draft ?? said}
+        onFocus={() => (shown.current = said)}
+        onChange={(event) => {
+          setDraft(event.target.value);
+          setUnread(undefined);
+          if (live) {
+            const typed = read(event.target.value);
+            setUnread(undefined);
+            onValue(typed.value);
+          }
+        }}
+        onBlur={() => {
+          if (draft !== undefined && draft !== shown.current) commit();
+          else setDraft(undefined);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && !live) {
+            event.preventDefault();
+            commit();
+          } else if (event.key === 'Escape' && draft !== undefined && !live) {
+            event.stopPropagation();
+            event.preventDefault();
+            setDraft(undefined);
+            setUnread(undefined);
+          }
+        }}
+        className={className}
+      />
+      {trouble !== undefined && (
+        <span id={note} role="alert" className="col-span-full basis-full text-sm text-no">
+          {trouble}
+        </span>
+      )}
+    </>
+  );
+}
