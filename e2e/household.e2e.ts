@@ -25,7 +25,7 @@ test('a household of three is entered by keyboard alone in under two minutes', a
     await page.keyboard.type('mild');
   });
   await enter('Bru', 'Threshold', async () => {
-    await page.getByRole('spinbutton', { name: 'Limit' }).focus();
+    await page.getByRole('textbox', { name: 'Limit' }).focus();
     await page.keyboard.press('Control+a');
     await page.keyboard.type('0.2');
   });

@@ -59,3 +59,9 @@ export async function copyOf(page: Page, name: string): Promise<string> {
 export const verdict = (page: Page) => page.getByTestId('balance-verdict');
 export const proposed = async (page: Page, rail: string): Promise<number> =>
   Number(await page.getByTestId(`proposed-${rail}`).getAttribute('data-place'));
+
+/** Presses a single letter as a cook does who works in no field and on no button. */
+export async function letter(page: Page, key: string): Promise<void> {
+  await page.getByRole('heading', { name: 'In the pot' }).click();
+  await page.keyboard.press(key);
+}

@@ -34,6 +34,8 @@ test('a cook writes an ingredient down from its label, uses it, changes it and t
   await page.keyboard.type('corner shop');
   await page.keyboard.press('Enter');
   await expect(amount(page, 'Corner shop oat barista')).toBeFocused();
+  await page.keyboard.type('200');
+  await page.keyboard.press('Enter');
   await expect(figure(page, 'fat')).not.toHaveText(before ?? '');
   await page.reload();
   await expect(amount(page, 'Corner shop oat barista')).toBeVisible();

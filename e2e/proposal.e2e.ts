@@ -1,5 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { amount, copyOf, figure, ownFormula, place, proposed, saved, verdict, benchStands } from './kitchen';
+import {
+  amount,
+  benchStands,
+  copyOf,
+  figure,
+  letter,
+  ownFormula,
+  place,
+  proposed,
+  saved,
+  verdict,
+} from './kitchen';
 
 test('a bland, thin sauce is balanced: the proposal stands beside the present and says why', async ({
   page,
@@ -74,7 +85,7 @@ test('a pinned line stays when the rest is balanced', async ({ page }) => {
   await page.getByRole('button', { name: 'More for Cashew nuts' }).click();
   await page.getByRole('menuitemradio', { name: 'Pinned where it is' }).click();
   await expect(page.getByTestId('line-cashew')).toContainText('pinned');
-  await page.keyboard.press('b');
+  await letter(page, 'b');
   await expect(verdict(page)).toBeVisible();
   await expect(page.getByTestId('change-cashew')).toHaveCount(0);
   await page.getByRole('button', { name: 'Take all' }).click();

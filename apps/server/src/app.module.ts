@@ -1,4 +1,3 @@
-import { LibSqlDriver } from '@mikro-orm/libsql';
 import { MikroOrmModule } from '@mikro-orm/nestjs';
 import { Module } from '@nestjs/common';
 import { DemoLoader } from './demo/demo-loader.js';
@@ -27,11 +26,12 @@ import { PredictController } from './predict/predict.controller.js';
 import { PredictService } from './predict/predict.service.js';
 import { PutAwayController } from './put-away/put-away.controller.js';
 import { PutAwayService } from './put-away/put-away.service.js';
+import { DurableDriver } from './storage/durable-driver.js';
 import { ormConfig } from './storage/orm.config.js';
 import { RequestScope } from './storage/request-scope.js';
 
 @Module({
-  imports: [MikroOrmModule.forRootAsync({ driver: LibSqlDriver, useFactory: () => ormConfig() })],
+  imports: [MikroOrmModule.forRootAsync({ driver: DurableDriver, useFactory: () => ormConfig() })],
   controllers: [
     HealthController,
     PutAwayController,

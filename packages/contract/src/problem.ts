@@ -6,6 +6,10 @@ export const problemTypes = {
   'not-found': 'It is not here',
   conflict: 'It was changed somewhere else in the meantime',
   'not-allowed': 'This cannot be done here',
+  busy: 'The database is busy',
+  'cannot-store': 'The disk cannot take it',
+  'not-from-here': 'This was asked from somewhere else',
+  'wrong-content': 'It was sent as the wrong kind of content',
   internal: 'The server failed',
 } as const;
 export type ProblemType = keyof typeof problemTypes;

@@ -6,9 +6,28 @@ interface BodyParserError {
   readonly type?: string;
 }
 
+/** What the database could not do, in words: nothing of the request was kept. */
+function failureOfStorage(error: unknown): Failure | undefined {
+  const text = error instanceof Error ? `${error.name} ${error.message}` : '';
+  if (/LockWaitTimeout|database (table )?is locked|KnexTimeoutError|Timeout acquiring a connection/.test(text))
+    return new Failure('busy', 'Nothing was changed. Another program holds the database; it is tried again in a moment.');
+  if (/database or disk is full|ENOSPC/.test(text))
+    return new Failure('cannot-store', 'Nothing was changed. The disk is full: make room, then try again.');
+  if (/readonly database|ReadOnlyException|EROFS/.test(text))
+    return new Failure('cannot-store', 'Nothing was changed. The database file cannot be written; look at the rights of the file and its folder.');
+  if (/disk I\/O error/.test(text))
+    return new Failure('cannot-store', 'Nothing was changed. The disk could not be read or written; look whether it is still there.');
+  return undefined;
+} // prettier-ignore
+
+/** s after which a client may ask again. */
+const RETRY_AFTER_S = 2;
+
 /** What the frameworks below throw, in the API's own failure kinds. */
 function failureOf(error: unknown): Failure | undefined {
   if (error instanceof Failure) return error;
+  const stored = failureOfStorage(error);
+  if (stored) return stored;
   const parser = (error as BodyParserError | undefined)?.type;
   if (parser === 'entity.too.large')
     return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
@@ -50,6 +69,7 @@ export class FailureFilter implements ExceptionFilter {
       );
     }
     const problem = failure.toProblem(request.originalUrl);
+    if (failure.kind === 'busy') response.setHeader('Retry-After', String(RETRY_AFTER_S));
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
   }
 }

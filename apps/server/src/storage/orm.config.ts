@@ -1,7 +1,8 @@
 import { mkdirSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
-import { defineConfig } from '@mikro-orm/libsql';
+import { defineConfig } from '@mikro-orm/core';
 import { Migrator } from '@mikro-orm/migrations';
+import { DurableDriver } from './durable-driver.js';
 import { migrationsList } from './migrations/index.js';
 import { rows } from './rows.js';
 
@@ -9,9 +10,12 @@ interface RawConnection {
   exec(sql: string): void;
 }
 
-/** Write-ahead log, a write acknowledged only once it is on the disk, and references that must hold. */
+/** How long a request waits for its turn with the database, ms. */
+const QUEUE_MS = 5000;
+
+/** Write-ahead log, a write acknowledged only once it is on the disk, and references that must hold; waiting for another process is done in `DurableClient`. */
 const PRAGMAS =
-  'pragma journal_mode = wal; pragma synchronous = full; pragma busy_timeout = 5000; pragma foreign_keys = on;';
+  'pragma journal_mode = wal; pragma synchronous = full; pragma busy_timeout = 50; pragma foreign_keys = on;';
 
 /** `DATABASE_FILE` wins; a relative path is taken from the current directory. */
 export function databaseFile(): string {
@@ -24,6 +28,8 @@ export function databaseFile(): string {
 
 export function ormConfig(dbName: string = databaseFile(), { snapshot = false } = {}) {
   return defineConfig({
+    driver: DurableDriver,
+    driverOptions: { acquireConnectionTimeout: QUEUE_MS },
     dbName,
     entities: rows,
     extensions: [Migrator],

@@ -90,7 +90,7 @@ function AmountField({
       begin={usualGrams[ingredient.role]}
       text={shown}
       spoken={grams === undefined ? 'no amount yet' : `${shown} grams${measure ? `, ${measure}` : ''}`}
-      placeholder="how much"
+      placeholder="amount?"
       hint={(text) => readingOf(text, line, ingredient, shown)}
       max={LARGEST_LINE_G}
       step={gramStep}
@@ -140,7 +140,7 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
       style={{ transform: CSS.Translate.toString(transform), transition }}
       onKeyDown={onKeyDown}
       data-testid={`line-${line.ingredient}`}
-      className={`grid grid-cols-[24px_minmax(0,1fr)_auto_auto_28px] items-center gap-x-1 py-px @min-[370px]:grid-cols-[62px_24px_minmax(0,1fr)_auto_auto_28px] ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
+      className={`grid grid-cols-[auto_minmax(0,1fr)_auto_auto_auto] items-center gap-x-1 py-px @min-[370px]:grid-cols-[62px_auto_minmax(0,1fr)_auto_auto_auto] ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
     >
       <span
         className={`text-[13px] font-bold text-soft ${firstOfRole ? '@max-[369px]:col-span-full' : '@max-[369px]:hidden'}`}
@@ -153,7 +153,7 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
         {...attributes}
         {...listeners}
         aria-label={`Move ${name}`}
-        className="tap-coarse-tall grid h-7 w-6 touch-manipulation place-items-center rounded text-soft/60 hover:text-ink"
+        className="grid h-7 w-6 touch-manipulation place-items-center rounded text-soft/60 hover:text-ink"
       >
         <GripVertical size={14} aria-hidden />
       </button>

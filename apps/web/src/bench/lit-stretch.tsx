@@ -1,6 +1,6 @@
 import { briefOf, placeOnRail, type Rail, valueOnRail, type Wish, withWish } from '@alterum/core';
 import { Slider } from 'radix-ui';
-import { memo, useRef } from 'react';
+import { memo, type PointerEvent, useRef } from 'react';
 import { take, useBench } from './bench-store';
 import { figure } from './number-text';
 
@@ -30,6 +30,9 @@ function Grip() {
   );
 }
 
+/** A finger that lands here may be scrolling; it changes the stretch with the buttons behind the rail’s name. */
+const isFinger = (event: PointerEvent): boolean => event.pointerType === 'touch';
+
 /** The lit stretch of a rail; each end is pulled by pointer or arrow keys. */
 export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; readonly wish: Wish }) {
   const gesture = useRef('');
@@ -50,10 +53,11 @@ export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; r
       value={[...ends]}
       onValueChange={pull}
       onPointerDown={(event) => {
-        // A finger that lands here may be scrolling; it changes the stretch with the buttons behind the rail’s name.
-        if (event.pointerType === 'touch') return event.preventDefault();
+        if (isFinger(event)) return event.preventDefault();
         gesture.current = `stretch-${rail.id}-${gestures++}`;
       }}
+      onPointerMove={(event) => isFinger(event) && event.preventDefault()}
+      onPointerUp={(event) => isFinger(event) && event.preventDefault()}
       className="pointer-events-none absolute inset-0 flex items-center"
     >
       <Slider.Track className="absolute inset-0">

@@ -51,24 +51,23 @@ const Person = memo(function Person({ eater, result }: PersonProps) {
   const first = result.findings[0];
   const reason = first ? first.reason : verdictWords[result.verdict];
   const more = result.findings.length - 1;
+  const needs = eater.needs.map(needText).join(', ') || 'no needs entered';
   const trigger = (
     <button
       type="button"
       data-testid={`person-${eater.name}`}
       data-verdict={result.verdict}
-      className={`plate flex min-w-0 flex-1 basis-52 max-sm:basis-full xl:basis-36 items-center gap-2.5 border-2 px-2.5 py-1 text-left ${verdictEdge[result.verdict]}`}
+      className={`plate flex min-w-0 flex-1 basis-52 max-sm:basis-full xl:basis-36 items-center gap-2 border-2 px-2 py-1 text-left ${verdictEdge[result.verdict]}`}
       aria-label={`${eater.name}: ${verdictWords[result.verdict]}. ${reason}`}
     >
       <VerdictMark verdict={result.verdict} />
       <span className="min-w-0 flex-1 leading-tight">
-        <span className="block wrap-anywhere">
+        <span className="block wrap-anywhere xl:truncate" title={needs}>
           <span className="font-display text-[15px] font-bold">{eater.name}</span>{' '}
-          <span className="text-[13px] text-soft">
-            {eater.needs.map(needText).join(', ') || 'no needs entered'}
-          </span>
+          <span className="text-[13px] text-soft">{needs}</span>
         </span>
-        <span className={`block text-[13px] wrap-anywhere ${verdictInk[result.verdict]}`}>
-          {result.verdict === 'does-not' && 'cannot eat: '}
+        <span className={`block text-[13px] leading-4 wrap-anywhere ${verdictInk[result.verdict]}`}>
+          {result.verdict === 'does-not' && 'cannot: '}
           {reason}
           {more > 0 && ` and ${more} more`}
         </span>

@@ -79,6 +79,7 @@ function Reading({
       )}
       <output
         className={`font-display font-bold ${size} ${off ? 'text-no' : ''}`}
+        aria-label={rail.name}
         data-testid={`figure-${rail.id}`}
       >
         {rail.id === 'thickness' ? judged.prediction.thicknessClass : figure(mid, rail.digits)}

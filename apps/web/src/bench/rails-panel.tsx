@@ -29,7 +29,9 @@ function BriefButton() {
         className="inline-block h-2.5 w-5 shrink-0 rounded-full border-2 border-lit-edge bg-lit"
         aria-hidden
       />
-      <span className="truncate">{own ? 'as you set it' : `usual for a ${familyNames[family]}`}</span>
+      <span className="truncate" title={own ? 'as you set it' : `usual for a ${familyNames[family]}`}>
+        {own ? 'as you set it' : `usual for a ${familyNames[family]}`}
+      </span>
       <ChevronDown size={14} aria-hidden className="shrink-0" />
     </button>
   );

@@ -44,7 +44,7 @@ function NameField({ name }: { readonly name: string }) {
 
 function MoreButton({ id }: { readonly id: string }) {
   const trigger = (
-    <Button aria-label="More for this formula" data-opens="more">
+    <Button aria-label="More for this formula">
       <Ellipsis size={18} aria-hidden />
     </Button>
   );
@@ -108,11 +108,11 @@ export const TitleRow = memo(function TitleRow() {
         </div>
       </div>
       <FirstRun />
-      <div className="flex gap-1.5 max-sm:gap-1">
-        <Button look="yolk" data-opens="balance" onClick={() => openWork('balance')} aria-keyshortcuts="B">
+      <div className="flex flex-wrap gap-1.5 max-sm:gap-1">
+        <Button look="yolk" onClick={() => openWork('balance')} aria-keyshortcuts="B">
           <Scale size={18} aria-hidden className="max-sm:hidden" /> Balance
         </Button>
-        <Button data-opens="swap" onClick={() => openWork('swap')} aria-keyshortcuts="S">
+        <Button onClick={() => openWork('swap')} aria-keyshortcuts="S">
           <Replace size={18} aria-hidden className="max-sm:hidden" /> Swap
         </Button>
         <CautionsButton />

@@ -42,13 +42,14 @@ export function openWork(kind: WorkKind, line?: string, eater?: string): void {
   useWork.setState({ kind, line, eater, proposed: undefined });
 }
 
-/** Closes the panel; the focus goes back to what opened it, or to the button that opens it again. */
+/** Closes the panel; the focus goes back to what opened it, or, where a key did, to the heading: there keys work again. */
 export function closeWork(): void {
   const { kind } = useWork.getState();
   if (kind === undefined) return;
   useWork.setState({ kind: undefined, line: undefined, eater: undefined, proposed: undefined });
-  const back = opener?.isConnected ? opener : document.querySelector<HTMLElement>(`[data-opens="${kind}"]`);
+  const back = opener?.isConnected ? opener : document.querySelector<HTMLElement>('main h1');
   opener = undefined;
-  (back ?? document.querySelector<HTMLElement>('[data-opens="more"]'))?.focus();
+  if (back && !back.matches('a, button, input, select, textarea, [tabindex]')) back.tabIndex = -1;
+  back?.focus();
 }
 export const showProposed = (proposed: Judged | undefined): void => useWork.setState({ proposed });

@@ -18,7 +18,7 @@ export function PackLabelNote({ label, read, changed }: PackLabelNoteProps) {
   if (!label)
     return (
       <p className="mt-1">
-        <Button look="bare" className="-ml-3 text-rim" onClick={read}>
+        <Button look="bare" className="-ml-3 max-w-full text-left whitespace-normal! text-rim" onClick={read}>
           Type its label, so that it outranks the table
         </Button>
       </p>

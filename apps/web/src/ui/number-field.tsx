@@ -60,6 +60,7 @@ export function NumberField(props: NumberFieldProps) {
         type="text"
         inputMode="decimal"
         autoComplete="off"
+        {...(draft !== undefined && !live ? { 'data-draft': '' } : {})}
         aria-label={label}
         aria-invalid={trouble !== undefined}
         {...(trouble === undefined ? {} : { 'aria-describedby': note })}

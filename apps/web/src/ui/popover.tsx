@@ -10,8 +10,8 @@ interface PopoverProps {
   readonly side: 'top' | 'bottom' | 'left' | 'right';
 }
 
-/** Beside a button there is no room on a phone. */
-const narrow = (): boolean => window.matchMedia('(max-width: 767px)').matches;
+/** Beside a button there is no room on a phone or an upright tablet. */
+const narrow = (): boolean => window.matchMedia('(max-width: 1023px)').matches;
 
 /** A small plate beside what opened it. */
 export function Popover({ trigger, label, children, open, onOpenChange, side }: PopoverProps) {
@@ -25,6 +25,10 @@ export function Popover({ trigger, label, children, open, onOpenChange, side }: 
           sideOffset={6}
           collisionPadding={10}
           aria-label={label}
+          // Escape leaves a field that is being typed in as it was; the next one closes the plate.
+          onEscapeKeyDown={(event) =>
+            document.activeElement?.matches('[data-draft]') && event.preventDefault()
+          }
           className="plate z-40 max-h-[min(70vh,var(--radix-popover-content-available-height))] w-[min(380px,calc(100vw-20px))] overflow-auto p-4 shadow-2xl"
         >
           {children}

@@ -175,6 +175,7 @@ export function ScrubNumber(props: ScrubNumberProps) {
         aria-invalid={trouble !== undefined}
         {...(trouble !== undefined || hint ? { 'aria-describedby': noteId } : {})}
         autoComplete="off"
+        {...(draft === undefined ? {} : { 'data-draft': '' })}
         spellCheck={false}
         placeholder={props.placeholder}
         value={draft ?? text}

@@ -30,8 +30,8 @@ export default function WorkPanel({ kind }: { readonly kind: WorkKind }) {
   const asked = useWork(({ line, eater }) => `${line ?? ''} ${eater ?? ''}`);
   const plate = useRef<HTMLElement>(null);
   useEffect(() => {
-    // On a phone the plate stands below everything else; bring it up whole.
-    const narrow = window.matchMedia('(max-width: 767px)').matches;
+    // On a phone or an upright tablet the plate stands below everything else; bring it up whole.
+    const narrow = window.matchMedia('(max-width: 1023px)').matches;
     plate.current?.scrollIntoView({ block: narrow ? 'start' : 'nearest' });
     plate.current?.focus({ preventScroll: true });
   }, [kind, asked]);

@@ -34,3 +34,15 @@ test('process and serving go over as they are', () => {
   expect(recipe.process).toEqual(process);
   expect(recipe.serving).toEqual({ temperatureC: 4, storage: 'fridge', days: 2 });
 });
+
+test('a line that waits for its amount is left out and said, with its name', () => {
+  const { recipe, lineIds, problems } = recipeOfFormula(
+    formula(line('a', 'water', 100), { ...line('b', 'olive-oil', 1), amount: undefined }),
+    ingredientById,
+  );
+  expect(lineIds).toEqual(['a']);
+  expect(recipe.lines).toHaveLength(1);
+  expect(problems).toEqual([
+    { line: 'b', kind: 'no-amount', message: 'Olive oil has no amount yet; it is left out of the figures.' },
+  ]);
+});

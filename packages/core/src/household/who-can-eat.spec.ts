@@ -1,7 +1,8 @@
 import { type AllergenId, allergenIds, covers, headsOf } from '../allergen/allergen.js';
 import { ingredientById, larderTable } from '../larder/catalog/larder-table.js';
 import type { Need, Strictness } from './need.js';
-import { type Served, whoCanEat } from './who-can-eat.js';
+import type { Eater } from './eater.js';
+import { type Served, type ServedLine, whoCanEat } from './who-can-eat.js';
 
 const pot = (...ids: string[]): Served => ({
   lines: ids.map((id, i) => ({ id: `l${i}`, ingredient: ingredientById(id), named: id })),
@@ -65,14 +66,15 @@ test('a dislike never forbids, and does not ask about traces', () => {
 
 test('salt is judged a portion, and a doubtful one is asked about', () => {
   const need: Need = { kind: 'salt-limit', gramsPerPortion: 1.2 };
-  const salted = (mid: number, high: number) => judge([need], { lines: [], saltPerPortion: { mid, high } });
+  const { lines } = pot('potato');
+  const salted = (mid: number, high: number) => judge([need], { lines, saltPerPortion: { mid, high } });
   expect(salted(1.0, 1.1).verdict).toBe('fits');
   expect(salted(1.15, 1.3).verdict).toBe('ask');
   expect(salted(1.4, 1.6)).toMatchObject({
     verdict: 'does-not',
     findings: [{ reason: '1.4 g salt a portion; limit 1.2 g' }],
   });
-  expect(judge([need], { lines: [] }).verdict).toBe('ask');
+  expect(judge([need], { lines }).verdict).toBe('ask');
 });
 
 test('an ingredient that is gone from the larder is a question, never a yes', () => {
@@ -99,3 +101,11 @@ test('words never promise safety', () => {
   );
   expect(reasons.filter((reason) => /\bsafe\b/i.test(reason))).toEqual([]);
 });
+
+test('where nothing is in it there is no verdict, whatever somebody needs, a base without lines included', () => {
+  const eater: Eater = { id: 'e', name: 'E', eatsTonight: true, needs: [{ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true }, { kind: 'salt-limit', gramsPerPortion: 1 }] };
+  const base: ServedLine = { id: 'base', ingredient: undefined, named: 'Base', inside: [] };
+  for (const lines of [[], [base]]) expect(whoCanEat(eater, { lines })).toMatchObject({ verdict: 'none', findings: [], checked: 0 });
+  const gone: ServedLine = { id: 'x', ingredient: undefined, named: 'moon dust' };
+  expect(whoCanEat(eater, { lines: [gone] }).verdict).toBe('ask');
+}); // prettier-ignore

@@ -1,6 +1,8 @@
 /** Shortest words in which one letter may be wrong, and in which two may be. */
 const ONE_FROM = 5,
   TWO_FROM = 9;
+/** Longer words are not looked up: no food has such a name, and what is looked up grows with the square of the length. */
+const LONGEST = 40;
 
 function shortened(word: string): readonly string[] {
   return Array.from({ length: word.length }, (_, i) => word.slice(0, i) + word.slice(i + 1));
@@ -44,7 +46,7 @@ export class NearWords {
 
   /** @returns the nearest known word, or undefined when none is near, or two are equally near */
   nearest(word: string): string | undefined {
-    if (word.length < ONE_FROM || /\d/.test(word)) return undefined;
+    if (word.length < ONE_FROM || word.length > LONGEST || /\d/.test(word)) return undefined;
     if (this.answers.has(word)) return this.answers.get(word);
     const most = word.length >= TWO_FROM ? 2 : 1;
     let best: string | undefined,

@@ -1,0 +1,90 @@
+import { createRequire } from 'node:module';
+import type { FormulaView, Problem } from '@alterum/contract';
+import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
+
+interface Raw {
+  exec(sql: string): void;
+  prepare(sql: string): { all(): readonly Record<string, unknown>[] };
+  close(): void;
+}
+/** Another program on the same file, with the driver’s own binding. */
+const Database = createRequire(__filename)('libsql') as new (file: string) => Raw;
+
+let server: KitchenServer;
+beforeAll(async () => {
+  server = await startKitchenServer();
+});
+afterAll(() => server.close());
+
+const make = (name: string) => server.ask().post('/api/formulas').send({ ...cashewSauce, name });
+
+/** Holds the write lock while something is done. */
+async function whileHeld<T>(work: () => Promise<T>): Promise<T> {
+  const other = new Database(server.file);
+  other.exec('begin immediate');
+  try {
+    return await work();
+  } finally {
+    other.exec('rollback');
+    other.close();
+  }
+}
+
+/** What a program sees that opens the file anew. */
+function namesOnDisk(): readonly unknown[] {
+  const other = new Database(server.file);
+  const names = other.prepare('select name from formula').all().map(({ name }) => name);
+  other.close();
+  return names;
+} // prettier-ignore
+
+test('while another program holds the database writes are refused in words, reads are answered; afterwards everything acknowledged is on the disk', async () => {
+  await make('Before').expect(201);
+  const refused = await whileHeld(async () => {
+    const answers = await Promise.all([make('Refused 1'), make('Refused 2')]);
+    const { body } = await server.ask().get('/api/formulas').expect(200);
+    expect((body as FormulaView[]).map(({ name }) => name)).toContain('Before');
+    return answers;
+  });
+  for (const answer of refused) {
+    expect(answer.status).toBe(503);
+    expect(answer.headers['retry-after']).toBe('2');
+    expect(problemOf(answer).detail).toMatch(/Nothing was changed\. Another program holds the database/);
+  }
+  const acknowledged: string[] = [];
+  for (let i = 0; i < 8; i++) {
+    const answer = await make(`After ${i}`);
+    if (answer.status === 201) acknowledged.push(`After ${i}`);
+  }
+  expect(acknowledged).toHaveLength(8);
+  expect(namesOnDisk()).toEqual(expect.arrayContaining(['Before', ...acknowledged]));
+  expect(namesOnDisk()).not.toContain('Refused 1');
+  server = await server.restart();
+  const { body } = await server.ask().get('/api/formulas').expect(200);
+  expect((body as FormulaView[]).map(({ name }) => name)).toEqual(expect.arrayContaining(acknowledged));
+}, 30_000);
+
+test('a write that only has to wait a moment is made, and every write that stands alone too', async () => {
+  const made = (await make('Waits').expect(201)).body as FormulaView;
+  const other = new Database(server.file);
+  other.exec('begin immediate');
+  const writing = Promise.all([
+    server.ask().put(`/api/formulas/${made.id}`).send({ name: 'Waited', version: 1 }),
+    server.ask().put('/api/stock/cashew').send({ grams: 300 }),
+  ]);
+  await new Promise((resolve) => setTimeout(resolve, 400));
+  other.exec('commit');
+  other.close();
+  const [formula, stock] = await writing;
+  expect([formula.status, stock.status]).toEqual([200, 200]);
+  expect(namesOnDisk()).toContain('Waited');
+}, 20_000);
+
+test('a mistake in what is written spoils nothing for the next', async () => {
+  const made = (await make('Constraint').expect(201)).body as FormulaView;
+  const twice = { ...cashewSauce, lines: [cashewSauce.lines[0], cashewSauce.lines[0]] };
+  const refused = await server.ask().put(`/api/formulas/${made.id}`).send({ ...twice, version: 1 });
+  expect((refused.body as Problem).status).toBe(400);
+  await server.ask().put(`/api/formulas/${made.id}`).send({ ...cashewSauce, name: 'Constraint kept', version: 1 }).expect(200); // prettier-ignore
+  expect(namesOnDisk()).toContain('Constraint kept');
+});
