@@ -68,7 +68,8 @@ export class DurableClient extends LibSqlKnexDialect {
 
   /** A write that stands alone gets a transaction of its own, so that it too takes the lock before it begins. */
   private async runStatement(connection: RawConnection, query: Query): Promise<Query> {
-    if (connection.inTransaction || !isWrite(query.sql)) return (await super._query(connection, query)) as Query;
+    if (connection.inTransaction || !isWrite(query.sql))
+      return (await super._query(connection, query)) as Query;
     await beginWrite(connection);
     try {
       const answer = (await super._query(connection, query)) as Query;

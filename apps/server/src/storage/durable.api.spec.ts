@@ -16,7 +16,11 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const make = (name: string) => server.ask().post('/api/formulas').send({ ...cashewSauce, name });
+const make = (name: string) =>
+  server
+    .ask()
+    .post('/api/formulas')
+    .send({ ...cashewSauce, name });
 
 /** Holds the write lock while something is done. */
 async function whileHeld<T>(work: () => Promise<T>): Promise<T> {
@@ -83,7 +87,10 @@ test('a write that only has to wait a moment is made, and every write that stand
 test('a mistake in what is written spoils nothing for the next', async () => {
   const made = (await make('Constraint').expect(201)).body as FormulaView;
   const twice = { ...cashewSauce, lines: [cashewSauce.lines[0], cashewSauce.lines[0]] };
-  const refused = await server.ask().put(`/api/formulas/${made.id}`).send({ ...twice, version: 1 });
+  const refused = await server
+    .ask()
+    .put(`/api/formulas/${made.id}`)
+    .send({ ...twice, version: 1 });
   expect((refused.body as Problem).status).toBe(400);
   await server.ask().put(`/api/formulas/${made.id}`).send({ ...cashewSauce, name: 'Constraint kept', version: 1 }).expect(200); // prettier-ignore
   expect(namesOnDisk()).toContain('Constraint kept');
