@@ -56,6 +56,11 @@ export default defineConfig({
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
     stdout: 'ignore',
     stderr: 'pipe',
-    env: { PORT: process.env['E2E_PORT'], DATABASE_FILE: join(process.env['E2E_DIR'], 'e2e.sqlite') },
+    // The name under which a test opens it as on a home network.
+    env: {
+      ALTERUM_HOSTS: 'kitchen.test',
+      PORT: process.env['E2E_PORT'],
+      DATABASE_FILE: join(process.env['E2E_DIR'], 'e2e.sqlite'),
+    },
   },
 });

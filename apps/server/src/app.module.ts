@@ -22,6 +22,7 @@ import { OwnLarder } from './larder/own-larder.js';
 import { StockController } from './larder/stock.controller.js';
 import { StockService } from './larder/stock.service.js';
 import { Clock } from './platform/clock.js';
+import { Ending } from './platform/ending.js';
 import { PredictController } from './predict/predict.controller.js';
 import { PredictService } from './predict/predict.service.js';
 import { PutAwayController } from './put-away/put-away.controller.js';
@@ -48,6 +49,7 @@ import { RequestScope } from './storage/request-scope.js';
   ],
   providers: [
     Clock,
+    Ending,
     RequestScope,
     OwnLarder,
     OwnIngredientService,

@@ -7,9 +7,14 @@ import { AppModule } from './app.module.js';
 import { DemoLoader } from './demo/demo-loader.js';
 import { OwnIngredientService } from './larder/own-ingredient.service.js';
 import { RequestScope } from './storage/request-scope.js';
+import { checkShape } from './platform/body-shape.js';
 import { FailureFilter } from './platform/failure.filter.js';
 import { serveApiDocs } from './platform/openapi.js';
 import { serveWebApp } from './platform/static-files.js';
+import { refuseStrangers } from './platform/strangers.js';
+import { Ending } from './platform/ending.js';
+import { databaseFile } from './storage/orm.config.js';
+import { holdDatabase } from './storage/database-lock.js';
 import { contractValidation } from './platform/validation.js';
 
 export interface ApplicationOptions {
@@ -21,10 +26,24 @@ export interface ApplicationOptions {
 
 /** The whole server, migrated and ready to listen. */
 export async function createApplication(options: ApplicationOptions): Promise<NestExpressApplication> {
+  const file = databaseFile();
+  const letGo = file === ':memory:' ? () => undefined : holdDatabase(file);
+  try {
+    return await start(options, letGo);
+  } catch (error) {
+    letGo();
+    throw error;
+  }
+}
+
+async function start(options: ApplicationOptions, letGo: () => void): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule, {
     logger: ['error', 'warn'],
     abortOnError: false,
+    // Only what is asked for below: no forms.
+    bodyParser: false,
   });
+  app.get(Ending).afterAll(letGo);
   app.setGlobalPrefix('api');
   app.use(
     helmet({
@@ -41,8 +60,10 @@ export async function createApplication(options: ApplicationOptions): Promise<Ne
       strictTransportSecurity: false,
     }),
   );
+  app.use(refuseStrangers());
   app.use(compression());
   app.useBodyParser('json', { limit: '1mb' });
+  app.use(checkShape);
   app.useGlobalPipes(contractValidation());
   app.useGlobalFilters(new FailureFilter());
   serveApiDocs(app);

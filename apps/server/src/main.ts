@@ -1,6 +1,8 @@
 import 'reflect-metadata';
 import { resolve } from 'node:path';
 import { createApplication } from './application.js';
+import { shutDown } from './platform/shutdown.js';
+import { DatabaseInUse } from './storage/database-lock.js';
 
 const DEFAULT_PORT = 4173;
 
@@ -12,9 +14,18 @@ async function main(): Promise<void> {
     web: resolve(__dirname, '../../web/dist'),
     demo: process.env['ALTERUM_DEMO'] !== '0',
   });
+  let ending: Promise<void> | undefined;
   for (const signal of ['SIGTERM', 'SIGINT'] as const)
-    process.once(signal, () => void app.close().finally(() => process.exit(0)));
-  await app.listen(port, '127.0.0.1');
+    process.on(signal, () => {
+      ending ??= shutDown(app).then(
+        () => process.exit(0),
+        (error: unknown) => {
+          console.error(error instanceof Error ? error.message : error);
+          process.exit(1);
+        },
+      );
+    });
+  await app.listen(port, process.env['HOST'] ?? '127.0.0.1');
   console.log(`Alterum is at ${(await app.getUrl()).replace('[::1]', '127.0.0.1')}`);
 }
 
@@ -24,6 +35,7 @@ main().catch((error: unknown) => {
     console.error(
       `Port ${process.env['PORT'] ?? DEFAULT_PORT} is in use. Stop what runs there or choose another: PORT=4200 npm start`,
     );
+  else if (error instanceof DatabaseInUse) console.error(error.message);
   else console.error(error);
   process.exit(1);
 });

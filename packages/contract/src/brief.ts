@@ -6,13 +6,12 @@ import {
   IsBoolean,
   IsIn,
   IsNumber,
-  IsOptional,
   Validate,
   ValidatorConstraint,
   type ValidationArguments,
   type ValidatorConstraintInterface,
 } from 'class-validator';
-import { AreParts, IsName } from './field.js';
+import { AreParts, IsName, MayBeAbsent } from './field.js';
 
 /** Widest a wish may reach beyond its rail, in lengths of the rail. @source assumed: enough for anything that can be dragged or typed */
 const BEYOND = 10;
@@ -46,11 +45,11 @@ export class WishInput {
   @Validate(StretchOfRail)
   high!: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsIn([...weights], { message: `How much it matters must be one of: ${weights.join(', ')}.` })
   weight?: Weight;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsBoolean({ message: 'Whether it is pinned must be true or false.' })
   pinned?: boolean;
 }

@@ -18,14 +18,13 @@ import {
   IsIn,
   IsNotEmpty,
   IsNumber,
-  IsOptional,
   IsString,
   Max,
   MaxLength,
   Min,
   ValidateIf,
 } from 'class-validator';
-import { AreParts, IsName, IsVersion } from './field.js';
+import { AreParts, IsName, IsVersion, MayBeAbsent } from './field.js';
 
 export const needKinds = ['allergen', 'ingredient', 'salt-limit', 'compound', 'rule'] as const;
 
@@ -53,7 +52,7 @@ export class NeedInput {
   strictness?: Strictness;
 
   /** Traces matter: "may contain" and shared lines are asked about. */
-  @IsOptional()
+  @MayBeAbsent()
   @IsBoolean({ message: 'Whether traces matter must be true or false.' })
   traces?: boolean;
 
@@ -78,16 +77,16 @@ export class EaterBody {
   @IsName('Give the person a name.', 60)
   name!: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsBoolean({ message: 'Whether they eat tonight must be true or false.' })
   eatsTonight?: boolean;
 
   /** At the table for one evening. */
-  @IsOptional()
+  @MayBeAbsent()
   @IsBoolean({ message: 'Whether they are a guest must be true or false.' })
   guest?: boolean;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray({ message: 'The needs must be a list.' })
   @ArrayMaxSize(60, { message: 'A person has at most 60 needs.' })
   @AreParts()

@@ -4,11 +4,11 @@ import {
   IsInt,
   IsNotEmpty,
   IsNumber,
-  IsOptional,
   IsString,
   Max,
   MaxLength,
   Min,
+  ValidateIf,
   ValidateNested,
 } from 'class-validator';
 
@@ -17,6 +17,10 @@ const all =
   (...checks: readonly PropertyDecorator[]): PropertyDecorator =>
   (target, property) =>
     checks.forEach((check) => check(target, property));
+
+/** It may be left out; null is not leaving it out. */
+export const MayBeAbsent = (): PropertyDecorator =>
+  ValidateIf((_object: object, value: unknown) => value !== undefined);
 
 /** A name that must be there. */
 export const IsName = (missing: string, longest: number): PropertyDecorator =>
@@ -43,7 +47,7 @@ export const IsBetween = (what: string, low: number, high: number, unit = ''): P
 export const IsPortions = (): PropertyDecorator => {
   const range = { message: 'The portions must be between a quarter and 200.' };
   return all(
-    IsOptional(),
+    MayBeAbsent(),
     IsNumber({}, { message: 'The portions must be a number.' }),
     Min(0.25, range),
     Max(200, range),
@@ -53,7 +57,7 @@ export const IsPortions = (): PropertyDecorator => {
 /** Kind of product; may be left out. */
 export const IsFamily = (): PropertyDecorator =>
   all(
-    IsOptional(),
+    MayBeAbsent(),
     IsIn([...families] satisfies Family[], { message: `The family must be one of: ${families.join(', ')}.` }),
   );
 

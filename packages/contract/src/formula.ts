@@ -9,7 +9,16 @@ import {
 } from '@alterum/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsObject, IsOptional, IsString, MaxLength } from 'class-validator';
-import { AreParts, IsBetween, IsFamily, IsName, IsPart, IsPortions, IsVersion } from './field.js';
+import {
+  AreParts,
+  IsBetween,
+  IsFamily,
+  IsName,
+  IsPart,
+  IsPortions,
+  IsVersion,
+  MayBeAbsent,
+} from './field.js';
 import { AreWishes, WishInput } from './brief.js';
 import { briefOfWishes } from './brief-wire.js';
 import type { FormulaContent } from './formula-wire.js';
@@ -20,15 +29,15 @@ import { completeProcess, ProcessInput } from './process.js';
 /** When and how warm it is eaten. */
 export class ServeInput {
   /** °C. */
-  @IsOptional()
+  @MayBeAbsent()
   @IsBetween('The serving temperature', -5, 100, '°C')
   temperatureC?: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsIn([...storages], { message: `The storage must be one of: ${storages.join(', ')}.` })
   storage?: Storage;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsBetween('The days in the fridge', 0, 30)
   days?: number;
 }
@@ -44,25 +53,25 @@ export class FormulaBody {
   @IsPortions()
   portions?: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsString({ message: 'The note must be a text.' })
   @MaxLength(4000, { message: 'The note is longer than 4000 characters.' })
   note?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray({ message: 'The lines must be a list.' })
   @ArrayMaxSize(80, { message: 'A formula holds at most 80 lines.' })
   @AreParts()
   @Type(() => LineInput)
   lines?: LineInput[];
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsObject({ message: 'The process must be an object.' })
   @IsPart()
   @Type(() => ProcessInput)
   process?: ProcessInput;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsObject({ message: 'Serving must be an object.' })
   @IsPart()
   @Type(() => ServeInput)
@@ -148,7 +157,7 @@ export class VersionBody {
   @IsName('Give the version a name.', 80)
   name!: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsString({ message: 'The reason must be a text.' })
   @MaxLength(1000, { message: 'The reason is longer than 1000 characters.' })
   why?: string;

@@ -26,7 +26,7 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { Type } from 'class-transformer';
-import { IsBetween, IsPart } from './field.js';
+import { IsBetween, IsPart, MayBeAbsent } from './field.js';
 
 /** One thing in the pot: what, how much, how prepared and when it goes in. */
 export class PotLineInput {
@@ -46,11 +46,11 @@ export class PotLineInput {
   @IsIn(unitIds as UnitId[], { message: `The unit must be one of: ${unitIds.join(', ')}.` })
   unit!: UnitId;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsIn([...preparations], { message: `The preparation must be one of: ${preparations.join(', ')}.` })
   preparation?: Preparation;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsIn([...stages], { message: `The stage must be one of: ${stages.join(', ')}.` })
   stage?: Stage;
 }
@@ -84,13 +84,13 @@ export class HoldInput {
 /** A line of a formula: a thing in the pot with its own id and place on the Bench. */
 export class LineInput extends PotLineInput {
   /** Made by the client; the server makes one when it is absent. */
-  @IsOptional()
+  @MayBeAbsent()
   @IsString({ message: 'The line id must be a text.' })
   @IsNotEmpty({ message: 'The line id cannot be empty.' })
   @MaxLength(64, { message: 'The line id is longer than 64 characters.' })
   id?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsIn([...roles], { message: `The role must be one of: ${roles.join(', ')}.` })
   role?: Role;
 

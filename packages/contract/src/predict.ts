@@ -10,8 +10,8 @@ import {
   type Warning,
 } from '@alterum/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject, IsOptional } from 'class-validator';
-import { AreParts, IsFamily, IsPart, IsPortions } from './field.js';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject } from 'class-validator';
+import { AreParts, IsFamily, IsPart, IsPortions, MayBeAbsent } from './field.js';
 import { ServeInput } from './formula.js';
 import { PotLineInput } from './line.js';
 import { ProcessInput } from './process.js';
@@ -25,13 +25,13 @@ export class PredictRequest {
   @Type(() => PotLineInput)
   lines!: PotLineInput[];
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsObject({ message: 'The process must be an object.' })
   @IsPart()
   @Type(() => ProcessInput)
   process?: ProcessInput;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsObject({ message: 'Serving must be an object.' })
   @IsPart()
   @Type(() => ServeInput)

@@ -1,18 +1,18 @@
 import type { EaterVerdict } from '@alterum/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsOptional, IsString, MaxLength } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, MaxLength } from 'class-validator';
 import { NeedInput } from './eater.js';
-import { AreParts, IsPortions } from './field.js';
+import { AreParts, IsPortions, MayBeAbsent } from './field.js';
 import { PotLineInput } from './line.js';
 
 /** Somebody to judge for, without being kept. */
 export class EaterInput {
-  @IsOptional()
+  @MayBeAbsent()
   @IsString({ message: 'The id must be a text.' })
   @MaxLength(80, { message: 'The id is too long.' })
   id?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsString({ message: 'The name must be a text.' })
   @MaxLength(60, { message: 'The name is longer than 60 characters.' })
   name?: string;
@@ -26,7 +26,7 @@ export class EaterInput {
 
 /** Who can eat a pot or a formula; nothing of it is kept. Send `lines` or `formulaId`, and `eaters` or `eaterIds`. */
 export class WhoCanEatRequest {
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
   @ArrayMaxSize(200, { message: 'At most 200 lines can be judged at once.' })
@@ -34,19 +34,19 @@ export class WhoCanEatRequest {
   @Type(() => PotLineInput)
   lines?: PotLineInput[];
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsString({ message: 'The formula id must be a text.' })
   @MaxLength(80, { message: 'The formula id is too long.' })
   formulaId?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray({ message: 'The eaters must be a list.' })
   @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
   @AreParts()
   @Type(() => EaterInput)
   eaters?: EaterInput[];
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray({ message: 'The eater ids must be a list.' })
   @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
   @IsString({ each: true, message: 'An eater id must be a text.' })

@@ -40,6 +40,11 @@ function failureOf(error: unknown): Failure | undefined {
   if (error instanceof HttpException) {
     const status = error.getStatus();
     if (status === 404) return new Failure('not-found', 'There is nothing at this address.');
+    if (status === 415)
+      return new Failure(
+        'wrong-content',
+        'Nothing was changed. Send JSON, with “Content-Type: application/json”.',
+      );
     if (status === 413)
       return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
     if (status === 400)
@@ -51,6 +56,26 @@ function failureOf(error: unknown): Failure | undefined {
   return undefined;
 }
 
+interface Layer {
+  readonly route?: { readonly methods: Readonly<Record<string, boolean>> };
+  match(path: string): boolean;
+}
+
+const isNoRoute = (error: unknown): boolean => error instanceof HttpException && error.getStatus() === 404;
+
+/** Methods that are known at the address of a request, when its own is not. */
+function otherMethods(request: Request): readonly string[] {
+  const { stack } = (request.app as unknown as { readonly router: { readonly stack: readonly Layer[] } }).router;
+  const methods = stack.flatMap((layer) => {
+    const own = Object.keys(layer.route?.methods ?? {});
+    // What answers to every method is no route of its own.
+    return own.length === 1 && layer.match(request.path) ? own : [];
+  });
+  return [...new Set(methods.map((method) => method.toUpperCase()))]
+    .filter((method) => method !== '_ALL' && method !== request.method)
+    .sort();
+} // prettier-ignore
+
 /** Turns every failure into a problem document (RFC 9457); what was not expected is logged and told without its inside. */
 @Catch()
 export class FailureFilter implements ExceptionFilter {
@@ -61,6 +86,14 @@ export class FailureFilter implements ExceptionFilter {
     const request = http.getRequest<Request>(),
       response = http.getResponse<Response>();
     let failure = failureOf(error);
+    const allowed = failure?.kind === 'not-found' && isNoRoute(error) ? otherMethods(request) : [];
+    if (allowed.length > 0) {
+      failure = new Failure(
+        'not-allowed',
+        `Nothing was changed. At this address only ${allowed.join(', ')} can be asked.`,
+      );
+      response.setHeader('Allow', allowed.join(', '));
+    }
     if (!failure) {
       this.logger.error(error instanceof Error ? error.stack : String(error));
       failure = new Failure(

@@ -1,0 +1,36 @@
+import type { NextFunction, Request, Response } from 'express';
+import { invalidInput } from './failure.js';
+
+/** How deep a body may nest, and how many values it may hold in all: several times what the largest formula needs. */
+const DEEPEST = 12,
+  MOST_VALUES = 20_000;
+
+interface Trouble {
+  readonly field: string;
+  readonly message: string;
+}
+
+/** The first thing about a body that no part of the kitchen can take, whatever its fields mean; undefined when there is none. */
+export function shapeTrouble(body: unknown): Trouble | undefined {
+  let values = 0;
+  const look = (value: unknown, field: string, depth: number): Trouble | undefined => {
+    if (++values > MOST_VALUES) return { field, message: `More than ${MOST_VALUES} values cannot be sent at once.` };
+    if (depth > DEEPEST) return { field, message: 'This is nested deeper than anything here.' };
+    if (typeof value === 'string' && value.includes('\0')) return { field, message: 'A text cannot hold the character NUL.' };
+    if (typeof value !== 'object' || value === null) return undefined;
+    for (const [key, part] of Object.entries(value)) {
+      const path = Array.isArray(value) ? `${field}[${key}]` : field ? `${field}.${key}` : key;
+      if (Array.isArray(value) && Array.isArray(part)) return { field: path, message: `“${path}” must be an object or a value, not another list.` };
+      const trouble = look(part, path, depth + 1);
+      if (trouble) return trouble;
+    }
+    return undefined;
+  };
+  return look(body, '', 0);
+} // prettier-ignore
+
+/** Refuses bodies of a shape that nothing here has, before anybody looks at their fields. */
+export function checkShape(request: Request, _response: Response, next: NextFunction): void {
+  const trouble = shapeTrouble(request.body);
+  next(trouble && invalidInput([trouble]));
+}
