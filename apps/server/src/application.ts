@@ -1,4 +1,5 @@
 import { MikroORM } from '@mikro-orm/core';
+import { Logger } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
@@ -12,7 +13,11 @@ import { FailureFilter } from './platform/failure.filter.js';
 import { serveApiDocs } from './platform/openapi.js';
 import { serveWebApp } from './platform/static-files.js';
 import { refuseStrangers } from './platform/strangers.js';
+import { Clock } from './platform/clock.js';
 import { Ending } from './platform/ending.js';
+import { copyBeforeMigration, copyOfTheDay } from './storage/copies.js';
+import { checkDatabaseFile } from './storage/file-check.js';
+import { migrationsList } from './storage/migrations/index.js';
 import { databaseFile } from './storage/orm.config.js';
 import { holdDatabase } from './storage/database-lock.js';
 import { contractValidation } from './platform/validation.js';
@@ -27,13 +32,38 @@ export interface ApplicationOptions {
 /** The whole server, migrated and ready to listen. */
 export async function createApplication(options: ApplicationOptions): Promise<NestExpressApplication> {
   const file = databaseFile();
-  const letGo = file === ':memory:' ? () => undefined : holdDatabase(file);
+  const inMemory = file === ':memory:';
+  const applied = inMemory ? [] : checkDatabaseFile(file);
+  const letGo = inMemory ? () => undefined : holdDatabase(file);
   try {
-    return await start(options, letGo);
+    if (applied.length > 0 && applied.length < migrationsList.length) copyBeforeMigration(file, applied);
+    const app = await start(options, letGo);
+    if (!inMemory) keepDailyCopies(app, file);
+    return app;
   } catch (error) {
     letGo();
     throw error;
   }
+}
+
+/** ms between two looks whether a new day has begun. */
+const LOOK_MS = 3_600_000;
+
+/** A copy of every day, made when it begins or when the server starts; a copy that fails is told and stops nothing. */
+function keepDailyCopies(app: NestExpressApplication, file: string): void {
+  const copy = () => {
+    try {
+      copyOfTheDay(file, app.get(Clock).now());
+    } catch (error) {
+      new Logger('copies').warn(
+        `Today’s copy could not be made: ${error instanceof Error ? error.message : String(error)}`,
+      );
+    }
+  };
+  copy();
+  const timer = setInterval(copy, LOOK_MS);
+  timer.unref();
+  app.get(Ending).afterAll(() => clearInterval(timer));
 }
 
 async function start(options: ApplicationOptions, letGo: () => void): Promise<NestExpressApplication> {

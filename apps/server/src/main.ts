@@ -3,6 +3,7 @@ import { resolve } from 'node:path';
 import { createApplication } from './application.js';
 import { shutDown } from './platform/shutdown.js';
 import { DatabaseInUse } from './storage/database-lock.js';
+import { UnusableFile } from './storage/file-check.js';
 
 const DEFAULT_PORT = 4173;
 
@@ -35,7 +36,7 @@ main().catch((error: unknown) => {
     console.error(
       `Port ${process.env['PORT'] ?? DEFAULT_PORT} is in use. Stop what runs there or choose another: PORT=4200 npm start`,
     );
-  else if (error instanceof DatabaseInUse) console.error(error.message);
+  else if (error instanceof DatabaseInUse || error instanceof UnusableFile) console.error(error.message);
   else console.error(error);
   process.exit(1);
 });

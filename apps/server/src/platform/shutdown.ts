@@ -26,7 +26,7 @@ export async function foldLog(app: NestExpressApplication): Promise<void> {
 
 /** Ends the server within five seconds with everything on the disk, in one file. */
 export async function shutDown(app: NestExpressApplication): Promise<void> {
-  await closeServer(app.getHttpServer() as Server);
+  await closeServer(app.getHttpServer());
   await foldLog(app);
   await app.close();
 }

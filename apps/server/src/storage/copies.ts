@@ -1,0 +1,46 @@
+import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { basename, dirname, extname, join } from 'node:path';
+import Database from 'libsql';
+
+/** Daily copies that are kept. */
+const KEPT_DAYS = 7;
+
+const folderOf = (file: string): string => join(dirname(file), 'backups');
+const stemOf = (file: string): string => basename(file, extname(file));
+
+/**
+ * Copies a database as it stands, whole and in one file, while it is in use. A copy that is there already is left alone.
+ * @throws when the disk is full or the target cannot be written
+ */
+export function copyDatabase(file: string, target: string): void {
+  if (existsSync(target)) return;
+  mkdirSync(dirname(target), { recursive: true });
+  const database = new Database(file);
+  try {
+    database.prepare('vacuum into ?').run([target]);
+  } catch (error) {
+    rmSync(target, { force: true });
+    throw error;
+  } finally {
+    database.close();
+  }
+}
+
+/** A copy from before the tables are changed; it is kept until somebody takes it away. */
+export function copyBeforeMigration(file: string, applied: readonly string[]): string {
+  const target = join(folderOf(file), `${stemOf(file)}-before-${applied.length + 1}.sqlite`);
+  copyDatabase(file, target);
+  return target;
+}
+
+/** The copy of the day; the oldest go when there are more than a week of them. @returns the copies kept, oldest first */
+export function copyOfTheDay(file: string, today: Date): readonly string[] {
+  const daily = new RegExp(`^${stemOf(file).replace(/[^\w-]/g, '.')}-\\d{4}-\\d{2}-\\d{2}\\.sqlite$`);
+  const folder = folderOf(file);
+  copyDatabase(file, join(folder, `${stemOf(file)}-${today.toISOString().slice(0, 10)}.sqlite`));
+  const all = readdirSync(folder)
+    .filter((name) => daily.test(name))
+    .sort();
+  for (const name of all.slice(0, -KEPT_DAYS)) rmSync(join(folder, name), { force: true });
+  return all.slice(-KEPT_DAYS).map((name) => join(folder, name));
+}
