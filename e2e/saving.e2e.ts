@@ -80,3 +80,26 @@ test('in a conflict mine can be saved over theirs, or theirs taken', async ({ pa
   await other.getByRole('button', { name: 'Take theirs' }).click();
   await expect(amount(other, 'Cashew nuts')).toHaveValue('99');
 });
+
+test('a formula deleted in one tab and changed in another can be brought back, or kept as a new one', async ({
+  page,
+}) => {
+  const id = await ownFormula(page, 'Deleted meanwhile');
+  await page.request.delete(`/api/formulas/${id}`);
+  await amount(page, 'Cashew nuts').fill('140');
+  await page.keyboard.press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'This formula was deleted somewhere else' });
+  await dialog.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(dialog).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await expect(amount(page, 'Cashew nuts')).toHaveValue('140');
+  await page.request.delete(`/api/formulas/${id}`);
+  await amount(page, 'Cashew nuts').fill('150');
+  await page.keyboard.press('Enter');
+  await dialog.getByRole('button', { name: 'Keep mine as a new one' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toHaveValue(
+    'Deleted meanwhile, my copy',
+  );
+  await expect(amount(page, 'Cashew nuts')).toHaveValue('150');
+});

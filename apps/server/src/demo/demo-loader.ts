@@ -22,9 +22,12 @@ export class DemoLoader {
   async loadIfEmpty(): Promise<boolean> {
     return this.scope.run(async () => {
       if ((await this.em.count(FormulaRow)) + (await this.em.count(EaterRow)) > 0) return false;
-      for (const eater of demoHousehold) await this.eaters.create(eater);
-      // The newest stands first in the list, so the one to open is created last.
-      for (const formula of [...demoFormulas].reverse()) await this.formulas.create(formula);
+      // Whole or not at all: half a household would never be completed.
+      await this.em.transactional(async () => {
+        for (const eater of demoHousehold) await this.eaters.create(eater);
+        // The newest stands first in the list, so the one to open is created last.
+        for (const formula of [...demoFormulas].reverse()) await this.formulas.create(formula);
+      });
       return true;
     });
   }

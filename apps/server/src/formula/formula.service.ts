@@ -8,7 +8,7 @@ import {
   type FormulaView,
   LineInput,
 } from '@alterum/contract';
-import { type Formula } from '@alterum/core';
+import { type Formula, isOwn } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
@@ -153,6 +153,8 @@ export class FormulaService {
 
   private lineProblems(lines: readonly LineInput[]): FieldProblem[] {
     return lines.flatMap((line, i) => {
+      // An own ingredient that was put away may come back; until then the line stays, and everybody is asked about it.
+      if (isOwn(line.ingredient) && !this.larder.find(line.ingredient)) return [];
       // A line may wait for its amount, but not for its ingredient.
       const weighed = this.larder.weigh(line.amount === null ? { ...line, amount: 0, unit: 'g' } : line);
       return weighed.kind === 'weighed'

@@ -1,4 +1,4 @@
-import type { IngredientView, OwnIngredientView, PredictResponse } from '@alterum/contract';
+import type { FormulaView, IngredientView, OwnIngredientView, PredictResponse } from '@alterum/contract';
 import { type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
 
 let server: KitchenServer;
@@ -107,3 +107,14 @@ test('an ingredient carries its facts, its source and how to prepare it', async 
   expect(cashew.per100g.alcohol).toBeNull();
   expect(cashew.preparation.soak?.uptake).toBeGreaterThan(0.3);
 });
+
+test('a formula that holds an own ingredient keeps it when that is put away: it still saves, says who uses it, and everybody is asked', async () => {
+  const own = (await server.ask().post('/api/own-ingredients').send({ name: 'Attic cream', label: { perG: 100, fat: 20, carbohydrate: 4, protein: 1, salt: 0.1 }, contains: ['milk'] }).expect(201)).body as { id: string };
+  const line = { ingredient: own.id, amount: 50, unit: 'g' };
+  const made = (await server.ask().post('/api/formulas').send({ name: 'Attic sauce', lines: [line] }).expect(201)).body as FormulaView;
+  expect((await server.ask().get(`/api/own-ingredients/${own.id}/uses`).expect(200)).body).toEqual(['Attic sauce']);
+  await server.ask().delete(`/api/own-ingredients/${own.id}`).expect(204);
+  const saved = (await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'Attic sauce, thinner', lines: made.lines, version: 1 }).expect(200)).body as FormulaView;
+  expect(saved.lines.map(({ ingredient, amount }) => [ingredient, amount])).toEqual([[own.id, 50]]);
+  await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'No', lines: [{ ...line, ingredient: 'moon-dust' }], version: 2 }).expect(400);
+}); // prettier-ignore

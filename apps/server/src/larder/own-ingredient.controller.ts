@@ -23,6 +23,11 @@ export class OwnIngredientController {
     return this.own.update(id, body);
   }
 
+  @Get(':id/uses')
+  uses(@Param('id') id: string): Promise<readonly string[]> {
+    return this.own.usedBy(id);
+  }
+
   @Delete(':id')
   @HttpCode(204)
   remove(@Param('id') id: string): Promise<void> {

@@ -9,6 +9,7 @@ import {
 import { ingredientById, OWN_PREFIX, problemsOfLabel } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
+import { FormulaLineRow } from '../formula/formula.row.js';
 import { Clock } from '../platform/clock.js';
 import { Failure, invalidInput } from '../platform/failure.js';
 import { viewOfOwn } from './own-ingredient-row.mapping.js';
@@ -62,6 +63,16 @@ export class OwnIngredientService {
     await this.em.flush();
     await this.renew();
     return viewOfOwn(row);
+  }
+
+  /** Names of the formulas that hold it, by name. */
+  async usedBy(id: string): Promise<readonly string[]> {
+    const lines = await this.em.find(
+      FormulaLineRow,
+      { ingredient: id, formula: { deletedAt: null } },
+      { populate: ['formula'] },
+    );
+    return [...new Set(lines.map((line) => line.formula.name))].sort();
   }
 
   async remove(id: string): Promise<void> {

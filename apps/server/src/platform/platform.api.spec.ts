@@ -1,3 +1,5 @@
+import { DemoLoader } from '../demo/demo-loader.js';
+import { FormulaService } from '../formula/formula.service.js';
 import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
 import type { FormulaSummary, FormulaView, IngredientView } from '@alterum/contract';
 
@@ -85,3 +87,20 @@ test('what was answered as saved is there after the server is gone, and the file
   server = await server.restart();
   expect((await server.ask().get(`/api/formulas/${made.id}`).expect(200)).body).toEqual(made);
 });
+
+test('the demonstration household arrives whole or not at all', async () => {
+  const empty = await startKitchenServer();
+  let left = 2;
+  const { create } = FormulaService.prototype;
+  const failing = jest.spyOn(FormulaService.prototype, 'create').mockImplementation(function (this: FormulaService, body) {
+    if (left-- === 0) throw new Error('the power went');
+    return create.call(this, body);
+  });
+  await expect(empty.app.get(DemoLoader).loadIfEmpty()).rejects.toThrow('the power went');
+  failing.mockRestore();
+  expect((await empty.ask().get('/api/formulas').expect(200)).body).toEqual([]);
+  expect((await empty.ask().get('/api/eaters').expect(200)).body).toEqual([]);
+  expect(await empty.app.get(DemoLoader).loadIfEmpty()).toBe(true);
+  expect(((await empty.ask().get('/api/eaters').expect(200)).body as unknown[]).length).toBeGreaterThanOrEqual(4);
+  await empty.close();
+}); // prettier-ignore

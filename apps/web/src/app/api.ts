@@ -94,6 +94,7 @@ export const api = {
   createOwnIngredient: (body: Body) => call<OwnIngredientView>('POST', '/own-ingredients', body),
   updateOwnIngredient: (id: string, body: Body) =>
     call<OwnIngredientView>('PUT', `/own-ingredients/${id}`, body),
+  usesOfOwnIngredient: (id: string) => call<string[]>('GET', `/own-ingredients/${id}/uses`),
   deleteOwnIngredient: (id: string) => call<undefined>('DELETE', `/own-ingredients/${id}`),
   restoreOwnIngredient: (id: string) => call<OwnIngredientView>('POST', `/own-ingredients/${id}/restore`),
   eaters: () => call<EaterView[]>('GET', '/eaters'),

@@ -1,9 +1,18 @@
 import type { FormulaView } from '@alterum/contract';
 import { formulaBodyOf } from '@alterum/contract/wire';
 import { blankFormula, type Formula } from '@alterum/core';
-import { flush, keepMineAsCopy, openFormula, overwriteTheirs, startAutosave, takeTheirs } from './autosave';
+import {
+  bringBack,
+  flush,
+  keepMineAsCopy,
+  openFormula,
+  overwriteTheirs,
+  startAutosave,
+  takeTheirs,
+} from './autosave';
 import { take, useBench } from './bench-store';
 import { findDraft, keepDraft } from './drafts';
+import { useNotices } from '../app/notices';
 import { useSaving } from './saving';
 
 const cream: Formula = { ...blankFormula, name: 'Cream' };
@@ -18,7 +27,7 @@ const viewOf = (formula: Formula, version: number): FormulaView => ({
 const server = {
   version: 1,
   held: cream,
-  mood: 'well' as 'well' | 'away' | 'refuses' | 'page',
+  mood: 'well' as 'well' | 'away' | 'refuses' | 'page' | 'gone',
   writes: [] as { readonly method: string; readonly name: string }[],
 };
 const respond = (status: number, body: unknown, type = 'application/json') => ({
@@ -33,6 +42,9 @@ const problem = (status: number, detail: string, more: object = {}) =>
 globalThis.fetch = ((_path: string, init: RequestInit) => {
   if (server.mood === 'away') return Promise.reject(new TypeError('no network'));
   if (server.mood === 'page') return Promise.resolve(respond(502, 'Bad gateway', 'text/html'));
+  if (server.mood === 'gone') return Promise.resolve(problem(404, 'There is no formula of this id.'));
+  // Bringing back sends nothing and makes a version of its own.
+  if (init.body === undefined) return Promise.resolve(respond(200, viewOf(server.held, ++server.version)));
   const body = JSON.parse(init.body as string) as { name: string; version?: number };
   if (server.mood === 'refuses')
     return Promise.resolve(
@@ -187,6 +199,39 @@ test('a page that is hidden keeps what is unsaved at once and sends it', async (
   server.mood = 'well';
   await jest.advanceTimersByTimeAsync(13_000);
   expect(server.held.name).toBe('Going away');
+});
+
+test('deleted somewhere else: nothing is sent until the cook says, then it is back with what was changed here', async () => {
+  server.mood = 'gone';
+  name('Still wanted');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(saving().kind).toBe('gone');
+  name('Still wanted, and changed');
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(server.writes).toEqual([]);
+  expect((await findDraft('f'))?.content.name).toBe('Still wanted, and changed');
+  server.mood = 'well';
+  await bringBack();
+  expect(server.held.name).toBe('Still wanted, and changed');
+  expect(saving().kind).toBe('saved');
+});
+
+test('“kept here” is said only where the browser keeps it; a full store is told', async () => {
+  const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+    throw new DOMException('full', 'QuotaExceededError');
+  });
+  server.mood = 'away';
+  name('Nowhere to go');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(saving()).toEqual({ kind: 'offline', kept: false });
+  expect(useNotices.getState().notices.at(-1)?.text).toMatch(/store is full/);
+  full.mockRestore();
+  name('Room again');
+  await jest.advanceTimersByTimeAsync(600);
+  expect(saving()).toEqual({ kind: 'offline', kept: true });
+  server.mood = 'well';
+  await jest.advanceTimersByTimeAsync(13_000);
+  expect(saving().kind).toBe('saved');
 });
 
 test('work that was not sent comes back when the formula is opened again, and is sent', async () => {

@@ -2,6 +2,7 @@ import type { FormulaView } from '@alterum/contract';
 import { formulaBodyOf, formulaOfContent } from '@alterum/contract/wire';
 import type { Formula } from '@alterum/core';
 import { api, ApiProblem, Unreachable, whyNot } from '../app/api';
+import { useNotices } from '../app/notices';
 import { openOnBench, rebase, useBench } from './bench-store';
 import { dropDraft, findDraft, keepDraft } from './drafts';
 import { setSaving, useSaving } from './saving';
@@ -23,6 +24,9 @@ const isDirty = (): boolean => {
   const { bench } = useBench.getState();
   return bench !== undefined && (saved?.id !== bench.id || saved.formula !== bench.history.formula);
 };
+
+/** Nothing is sent while the cook is asked what to go on with. */
+const isAsking = (): boolean => ['conflict', 'gone'].includes(useSaving.getState().saving.kind);
 
 function schedule(ms: number): void {
   clearTimeout(timer);
@@ -56,10 +60,11 @@ async function send(): Promise<void> {
 function fail(error: unknown): void {
   if (error instanceof ApiProblem && error.problem.status === 409)
     setSaving({ kind: 'conflict', theirs: error.problem.current as FormulaView });
+  else if (error instanceof ApiProblem && error.problem.status === 404) setSaving({ kind: 'gone' });
   else if (error instanceof ApiProblem && error.problem.status < 500)
     setSaving({ kind: 'refused', message: whyNot(error) });
   else {
-    setSaving({ kind: 'offline' });
+    setSaving({ kind: 'offline', kept });
     schedule(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)] ?? QUIET_MS);
     if (!(error instanceof Unreachable) && !(error instanceof ApiProblem)) throw error;
   }
@@ -69,7 +74,7 @@ function fail(error: unknown): void {
 export async function flush(): Promise<void> {
   clearTimeout(timer);
   await sending;
-  if (!isDirty() || useSaving.getState().saving.kind === 'conflict') return;
+  if (!isDirty() || isAsking()) return;
   sending = send().finally(() => (sending = undefined));
   await sending;
 }
@@ -88,7 +93,20 @@ function keepNow(): void {
   keeping = undefined;
   const { bench } = useBench.getState();
   if (bench && isDirty())
-    void keepDraft(bench.id, { base: bench.version, content: formulaBodyOf(bench.history.formula) });
+    void keepDraft(bench.id, { base: bench.version, content: formulaBodyOf(bench.history.formula) }).then(
+      sayKept,
+    );
+}
+
+/** Whether this browser holds what is unsaved. */
+let kept = true;
+
+/** A browser that cannot keep the work is told once; what was said of it follows. */
+function sayKept(now: boolean): void {
+  if (kept && !now)
+    useNotices.getState().show('This browser’s store is full: what you type is not kept here until the server has it. Make room by clearing old site data.'); // prettier-ignore
+  kept = now;
+  if (useSaving.getState().saving.kind === 'offline') setSaving({ kind: 'offline', kept });
 }
 
 /** Keeps the draft after the frame, so that it never delays the rails; once for all changes until then. */
@@ -101,7 +119,7 @@ export function startAutosave(): () => void {
   const stop = useBench.subscribe(({ bench }, before) => {
     if (!bench || bench.history.formula === before.bench?.history.formula || !isDirty()) return;
     keepSoon();
-    if (useSaving.getState().saving.kind === 'conflict') return;
+    if (isAsking()) return;
     setSaving({ kind: 'unsaved' });
     schedule(QUIET_MS);
   });
@@ -158,6 +176,16 @@ export async function takeTheirs(theirs: FormulaView): Promise<void> {
 /** Saves this tab's version over what stands on the server. */
 export async function overwriteTheirs(theirs: FormulaView): Promise<void> {
   rebase(theirs.id, theirs.version);
+  setSaving({ kind: 'unsaved' });
+  await flush();
+}
+
+/** Brings back a formula that was deleted somewhere else, with this tab's version in it. */
+export async function bringBack(): Promise<void> {
+  const { bench } = useBench.getState();
+  if (!bench) return;
+  const { version } = await api.restoreFormula(bench.id);
+  rebase(bench.id, version);
   setSaving({ kind: 'unsaved' });
   await flush();
 }

@@ -13,9 +13,15 @@ let known: string | undefined;
 
 const prefix = (formula: string): string => `alterum.draft.${formula}.`;
 
-export async function keepDraft(formula: string, draft: Draft): Promise<void> {
+/** @returns whether this browser really holds it now; its store may be full or shut */
+export async function keepDraft(formula: string, draft: Draft): Promise<boolean> {
   const tab = known ?? (known = await tabIdentity());
-  localStorage.setItem(prefix(formula) + tab, JSON.stringify(draft));
+  try {
+    localStorage.setItem(prefix(formula) + tab, JSON.stringify(draft));
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 export async function dropDraft(formula: string): Promise<void> {

@@ -12,7 +12,11 @@ function wordsFor(saving: Saving): { readonly mark: string; readonly text: strin
     case 'saving':
       return { mark: '◐', text: 'saving …' };
     case 'offline':
-      return { mark: '○', text: 'kept here, server away' };
+      return saving.kept
+        ? { mark: '○', text: 'kept here, server away' }
+        : { mark: '!', text: 'not kept: server away, browser full' };
+    case 'gone':
+      return { mark: '!', text: 'deleted elsewhere' };
     case 'refused':
       return { mark: '!', text: `not saved: ${saving.message}` };
     case 'conflict':

@@ -7,7 +7,10 @@ export type Saving =
   | { readonly kind: 'saved'; readonly at: Date }
   | { readonly kind: 'unsaved' }
   | { readonly kind: 'saving' }
-  | { readonly kind: 'offline' }
+  /** `kept`: this browser holds the work until then. */
+  | { readonly kind: 'offline'; readonly kept: boolean }
+  /** It was deleted somewhere else. */
+  | { readonly kind: 'gone' }
   | { readonly kind: 'refused'; readonly message: string }
   | { readonly kind: 'conflict'; readonly theirs: FormulaView };
 

@@ -37,10 +37,12 @@ export function Component() {
     document.title = 'Larder · Alterum';
   }, []);
   const takeAway = async ({ id, name }: OwnIngredientView) => {
+    const uses = await api.usesOfOwnIngredient(id);
     await api.deleteOwnIngredient(id);
     await revalidate();
     const back = () => void api.restoreOwnIngredient(id).then(() => revalidate()).catch(sayFailure); // prettier-ignore
-    show(`${name} was taken out of the larder.`, { label: 'Put it back', run: back, undo: true });
+    const used = uses.length > 0 ? ` It is in ${uses.slice(0, 3).join(', ')}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}: there it is asked about now.` : ''; // prettier-ignore
+    show(`${name} was taken out of the larder.${used}`, { label: 'Put it back', run: back, undo: true });
   };
   return (
     <main className="mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] gap-4 px-3 py-4 sm:px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
