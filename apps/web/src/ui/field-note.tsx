@@ -23,9 +23,10 @@ function placeBeside(note: HTMLElement, field: DOMRect): void {
   note.style.transform = `translate(${left - origin.left}px, ${top - origin.top}px)`;
 }
 
-/** A small plate under a field, always whole on the screen. Inside a dialog it stands in the flow, so that nothing is cut. */
+/** A small plate under a field, always whole on the screen and over everything. */
 export function FieldNote({ anchor, children }: FieldNoteProps) {
-  const home = anchor && !anchor.closest('[role=dialog]') ? (anchor.closest('main') ?? document.body) : undefined;
+  // Never in the flow: a note that comes with the focus must not move what a finger is on.
+  const home = (anchor?.closest('[role=dialog]') ? undefined : anchor?.closest('main')) ?? document.body;
   const [note, setNote] = useState<HTMLElement | null>(null);
   useLayoutEffect(() => {
     if (!note || !anchor) return undefined;
@@ -42,9 +43,8 @@ export function FieldNote({ anchor, children }: FieldNoteProps) {
     };
   }, [note, anchor]);
   const look = 'flex max-w-72 flex-wrap items-center gap-1.5 rounded-lg border-2 bg-glaze px-2 py-1 text-sm font-normal whitespace-normal';
-  if (!home) return <span className={`${look} mt-1 border-hair`}>{children}</span>;
   return createPortal(
-    <span ref={setNote} className={`${look} fixed left-0 top-0 z-40 w-max border-rim text-left shadow-lg print:hidden`}>
+    <span ref={setNote} className={`${look} pointer-events-auto fixed left-0 top-0 z-[60] w-max border-rim text-left shadow-lg print:hidden`}>
       {children}
     </span>,
     home,

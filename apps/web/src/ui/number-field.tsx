@@ -1,5 +1,6 @@
 import { readMeasured } from '@alterum/core';
-import { useId, useRef, useState } from 'react';
+import { useId, useState } from 'react';
+import { afterPress } from './after-press';
 
 interface NumberFieldProps {
   readonly label: string;
@@ -29,28 +30,25 @@ export function NumberField(props: NumberFieldProps) {
   const write = props.write ?? String;
   const [draft, setDraft] = useState<string>();
   const [unread, setUnread] = useState<string>();
-  const shown = useRef<string>('');
   const note = useId();
-  const read = (text: string): { readonly ok: boolean; readonly value: number | undefined } => {
-    if (text.trim() === '' && optional) {
-      setUnread(undefined);
-      return { ok: true, value: undefined };
-    }
-    const asked = {
+  const read = (text: string): ReturnType<typeof readMeasured> | { readonly kind: 'empty' } => {
+    if (text.trim() === '' && optional) return { kind: 'empty' };
+    if (props.read) return props.read(text);
+    const { min, max } = props;
+    return readMeasured(text, {
       unit,
-      ...(props.min === undefined ? {} : { min: props.min }),
-      ...(props.max === undefined ? {} : { max: props.max }),
-    };
-    const reading = props.read ? props.read(text) : readMeasured(text, asked);
-    setUnread(reading.kind === 'unreadable' ? reading.message : undefined);
-    return reading.kind === 'value' ? { ok: true, value: reading.value } : { ok: false, value: NaN };
+      ...(min === undefined ? {} : { min }),
+      ...(max === undefined ? {} : { max }),
+    });
   };
   const commit = () => {
     if (draft === undefined) return;
-    const { ok, value: next } = read(draft);
-    if (!ok && !live) return;
+    const reading = read(draft);
+    if (reading.kind === 'unreadable') return afterPress(() => setUnread(reading.message));
+    const next = reading.kind === 'value' ? reading.value : undefined;
+    setUnread(undefined);
+    setDraft(undefined);
     if (next !== value) onValue(next);
-    if (ok) setDraft(undefined);
   };
   const said = value === undefined || Number.isNaN(value) ? '' : write(value);
   const trouble = unread ?? props.trouble;
@@ -65,18 +63,16 @@ export function NumberField(props: NumberFieldProps) {
         aria-invalid={trouble !== undefined}
         {...(trouble === undefined ? {} : { 'aria-describedby': note })}
         value={draft ?? said}
-        onFocus={() => (shown.current = said)}
         onChange={(event) => {
           setDraft(event.target.value);
           setUnread(undefined);
           if (live) {
-            const typed = read(event.target.value);
-            setUnread(undefined);
-            onValue(typed.value);
+            const reading = read(event.target.value);
+            onValue(reading.kind === 'value' ? reading.value : reading.kind === 'empty' ? undefined : NaN);
           }
         }}
         onBlur={() => {
-          if (draft !== undefined && draft !== shown.current) commit();
+          if (draft !== undefined && draft !== said) commit();
           else setDraft(undefined);
         }}
         onKeyDown={(event) => {
