@@ -79,7 +79,16 @@ test('every popover is wholly on a phone’s screen', async ({ page }) => {
     await expect
       .poll(async () => {
         const box = await plate.boundingBox();
-        return box && box.x >= 0 && box.y >= 0 && box.x + box.width <= 390 && box.y + box.height <= 844;
+        // Whole, and never so low that hardly a line of it is seen.
+        const least = await plate.evaluate((element) => Math.min(element.scrollHeight, 250));
+        return (
+          box &&
+          box.x >= 0 &&
+          box.y >= 0 &&
+          box.x + box.width <= 390 &&
+          box.y + box.height <= 844 &&
+          box.height >= least
+        );
       })
       .toBe(true);
     await page.keyboard.press('Escape');

@@ -34,6 +34,12 @@ function add(ingredient: Ingredient): void {
   focusAmountSoon(line.id);
 }
 
+/** Whether the list has more room over the field than under it. */
+function hasMoreRoomAbove(): boolean {
+  const field = document.getElementById(ADD_INGREDIENT)?.getBoundingClientRect();
+  return field !== undefined && field.top > window.innerHeight - field.bottom;
+}
+
 const item =
   'flex min-h-8 items-center justify-between gap-3 rounded-md px-2 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim [@media(pointer:coarse)]:min-h-11';
 
@@ -41,6 +47,7 @@ const item =
 export default memo(function AddIngredient() {
   const [text, setText] = useState('');
   const [writing, setWriting] = useState<string>();
+  const [upwards, setUpwards] = useState(true);
   const asked = text.trim();
   const found = asked === '' ? [] : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
   const written = async (id: string) => {
@@ -61,13 +68,17 @@ export default memo(function AddIngredient() {
       >
         <Command.Input
           value={text}
-          onValueChange={setText}
+          onValueChange={(next) => {
+            // Chosen once, when the list opens: it must not change sides under the eye.
+            if (asked === '') setUpwards(hasMoreRoomAbove());
+            setText(next);
+          }}
           placeholder="+ add an ingredient"
           className="tap-coarse h-8 w-full rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
         />
         {/* Always there, so that the field may point at it. */}
         <Command.List
-          className={`plate absolute bottom-full left-0 z-30 mb-1 w-full p-1 shadow-2xl ${asked === '' ? 'hidden' : ''}`}
+          className={`plate absolute left-0 z-30 w-full p-1 shadow-2xl ${upwards ? 'bottom-full mb-1' : 'top-full mt-1'} ${asked === '' ? 'hidden' : ''}`}
           label="Ingredients found"
         >
           {found.map((ingredient) => (

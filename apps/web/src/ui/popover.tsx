@@ -29,7 +29,8 @@ export function Popover({ trigger, label, children, open, onOpenChange, side }: 
           onEscapeKeyDown={(event) =>
             document.activeElement?.matches('[data-draft]') && event.preventDefault()
           }
-          className="plate z-40 max-h-[min(70vh,var(--radix-popover-content-available-height))] w-[min(380px,calc(100vw-20px))] overflow-auto p-4 shadow-2xl"
+          // Never so low that hardly a line is seen: below that it goes to the other side.
+          className="plate z-40 max-h-[min(70vh,max(40vh,var(--radix-popover-content-available-height)))] w-[min(380px,calc(100vw-20px))] overflow-auto p-4 shadow-2xl"
         >
           {children}
         </Radix.Content>
