@@ -197,6 +197,9 @@ test('the focus always goes somewhere sensible', async ({ page }) => {
   await page.goto('/formulas');
   await page.getByRole('button', { name: 'New formula' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toBeFocused();
+  await page.keyboard.type('Friday pot');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toHaveValue('Friday pot');
   await page.goto('/table');
   await page.getByRole('button', { name: 'Change Teo' }).click();
   await page.keyboard.press('Escape');

@@ -104,5 +104,7 @@ export function focusSoon(selector: string, tries = 40): void {
   if (found) {
     if (!found.matches(`${FOCUSABLE}, [tabindex]`)) found.tabIndex = -1;
     found.focus();
+    // What stands in a field is about to be replaced.
+    if (found instanceof HTMLInputElement) found.select();
   } else if (tries > 0) setTimeout(() => focusSoon(selector, tries - 1), 50);
 }

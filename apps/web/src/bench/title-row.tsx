@@ -104,7 +104,7 @@ export const TitleRow = memo(function TitleRow() {
             onChange={(value, gesture) => take({ step: 'set-portions', portions: value }, gesture)}
             className="h-6 w-9 pr-0.5 font-semibold text-ink"
           />
-          <span>portions</span>
+          <span className="whitespace-nowrap">portions</span>
         </div>
       </div>
       <FirstRun />
