@@ -1,5 +1,6 @@
 import { createRequire } from 'node:module';
 import type { FormulaView, Problem } from '@alterum/contract';
+import { MikroORM } from '@mikro-orm/core';
 import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
 
 interface Raw {
@@ -83,6 +84,17 @@ test('a write that only has to wait a moment is made, and every write that stand
   expect([formula.status, stock.status]).toEqual([200, 200]);
   expect(namesOnDisk()).toContain('Waited');
 }, 20_000);
+
+test('a statement that stands alone is refused like the rest, and nothing that follows it on its connection is lost', async () => {
+  const alone = () => server.app.get(MikroORM).em.getConnection().execute("update formula set note = 'alone'");
+  await whileHeld(() => expect(alone()).rejects.toThrow(/locked/));
+  await make('After standing alone').expect(201);
+  expect(namesOnDisk()).toContain('After standing alone');
+  await alone();
+  const other = new Database(server.file);
+  expect(other.prepare("select distinct note as name from formula").all()).toEqual([{ name: 'alone' }]);
+  other.close();
+}, 20_000); // prettier-ignore
 
 test('a mistake in what is written spoils nothing for the next', async () => {
   const made = (await make('Constraint').expect(201)).body as FormulaView;

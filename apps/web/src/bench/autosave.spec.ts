@@ -186,6 +186,7 @@ test('an answer that comes after another formula was opened does not count for t
   });
   await jest.advanceTimersByTimeAsync(2000);
   expect(server.writes.map((write) => write.name)).toEqual(['Sent first']);
+  expect(saving().kind).toBe('saved');
   await openFormula(viewOf(server.held, server.version));
 });
 

@@ -158,7 +158,9 @@ test('rules: oil, sugar, gluten, mild, small child', () => {
   expect(rule('mild', { lines: [line('potato')], pungent: 2 })).toBe('ask');
   expect(rule('small-child', { ...calm, lines: [line('almond', { whole: true })] })).toBe('does-not');
   expect(rule('small-child', { ...calm, lines: [line('almond', { whole: false })] })).toBe('fits');
-  expect(rule('small-child', { lines: [line('potato')], saltPerPortion: { mid: 1.4, high: 1.6 } })).toBe('ask');
+  expect(rule('small-child', { lines: [line('potato')], saltPerPortion: { mid: 1.4, high: 1.6 } })).toBe(
+    'ask',
+  );
 });
 
 test('related foods are a question for a clinician, never a verdict', () => {

@@ -98,7 +98,7 @@ const larderMeasures = (id: string): Measures => ingredientById(id)?.measures ??
 
 test.each([
   ['onion', '2', 'medium', 220], ['onion', '1/2', 'medium', 55], ['potato', '3', 'medium', 510], ['garlic', '4', 'clove', 16], ['lemon-juice', '2', 'medium', 90],
-  ['onion', '1½', 'medium', 165], ['white-bean-canned', '1', 'can', 240], ['onion', '0', 'g', 0],
+  ['onion', '1½', 'medium', 165], ['squash', '3', 'piece', 2700], ['squash', '4', 'g', 4], ['white-bean-canned', '1', 'can', 240], ['onion', '0', 'g', 0],
   ['onion', '200', 'g', 200], ['onion', '30', 'g', 30], ['white-bean-canned', '10', 'g', 10], ['salt', '2', 'g', 2], ['water', '1/2', 'g', 0.5],
 ] as const)('of %s, a bare “%s” is in %s', (id, text, unit, mass) => {
   const outcome = readAmount(text, larderMeasures(id));
