@@ -182,7 +182,6 @@ export {
   type Amount,
   type AmountOutcome,
   amountText,
-  countedUnit,
   gramsOf,
   LARGEST_LINE_G,
   readAmount,

@@ -40,11 +40,6 @@ function failureOf(error: unknown): Failure | undefined {
   if (error instanceof HttpException) {
     const status = error.getStatus();
     if (status === 404) return new Failure('not-found', 'There is nothing at this address.');
-    if (status === 415)
-      return new Failure(
-        'wrong-content',
-        'Nothing was changed. Send JSON, with “Content-Type: application/json”.',
-      );
     if (status === 413)
       return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
     if (status === 400)

@@ -1,5 +1,6 @@
-import { useEffect } from 'react';
+import { useCallback, useRef } from 'react';
 import { isRouteErrorResponse, Link, useLocation, useNavigate, useRouteError } from 'react-router';
+import { serverAnswers, useLooking } from '../ui/when-server-answers';
 import { ApiProblem, Unreachable } from './api';
 
 /** ms between two looks whether the server is back. */
@@ -38,25 +39,16 @@ function messageOf(error: unknown): Message {
 function useComingBack(passes: boolean, error: unknown): void {
   const navigate = useNavigate();
   const { pathname, search } = useLocation();
-  useEffect(() => {
-    if (!passes) return undefined;
-    let tried = 0;
-    const look = async () => {
-      const answers = await fetch('/api/health', { cache: 'no-store' }).then(({ ok }) => ok, () => false);
-      if (!answers) return;
-      // An old page of a new build finds its code nowhere: after one try in vain it is loaded anew.
-      if (isMissingCode(error) && tried++ > 0) return window.location.assign(pathname + search);
-      await navigate(pathname + search, { replace: true });
-    };
-    const timer = setInterval(() => void look(), LOOK_MS);
-    const now = () => void look();
-    window.addEventListener('online', now);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('online', now);
-    };
-  }, [passes, navigate, pathname, search, error]);
-} // prettier-ignore
+  const tried = useRef(false);
+  const look = useCallback(async () => {
+    if (!(await serverAnswers())) return;
+    // An old page of a new build finds its code nowhere: after one try in vain it is loaded anew.
+    if (isMissingCode(error) && tried.current) return window.location.assign(pathname + search);
+    tried.current = true;
+    await navigate(pathname + search, { replace: true });
+  }, [navigate, pathname, search, error]);
+  useLooking(look, LOOK_MS, passes);
+}
 
 /** What went wrong with a place, in words; it comes back by itself where it can. */
 export function ErrorPage() {

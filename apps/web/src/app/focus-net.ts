@@ -1,3 +1,5 @@
+import { OVER_THE_PAGE } from './letter-keys';
+
 /** A step of the way from a focused element up to the page: the parent, and which of its children held it. */
 interface Step {
   readonly parent: Element;
@@ -12,7 +14,7 @@ interface Spot {
   readonly kind: string;
 }
 
-const LAYERS = '[role=dialog], [role=alertdialog], [role=menu], [data-radix-popper-content-wrapper]';
+const LAYERS = `${OVER_THE_PAGE}, [data-radix-popper-content-wrapper]`;
 const FOCUSABLE =
   'a[href], button:not([disabled]), input:not([disabled]), select:not([disabled]), textarea:not([disabled]), [tabindex]:not([tabindex="-1"])';
 
@@ -98,13 +100,22 @@ export function spreadFocusNet(): () => void {
   };
 }
 
-/** Looks for something that is drawn a moment later, and puts the focus there. */
-export function focusSoon(selector: string, tries = 40): void {
+/** How often something is looked for, and how long between, ms. */
+const TRIES = 40,
+  WAIT_MS = 50;
+
+/** Does something with what is drawn, or fetched, a moment later. */
+export function whenThere(selector: string, act: (found: HTMLElement) => void, tries = TRIES): void {
   const found = document.querySelector<HTMLElement>(selector);
-  if (found) {
+  if (found) act(found);
+  else if (tries > 0) setTimeout(() => whenThere(selector, act, tries - 1), WAIT_MS);
+}
+
+/** Puts the focus on what is drawn a moment later. */
+export const focusSoon = (selector: string): void =>
+  whenThere(selector, (found) => {
     if (!found.matches(`${FOCUSABLE}, [tabindex]`)) found.tabIndex = -1;
     found.focus();
     // What stands in a field is about to be replaced.
     if (found instanceof HTMLInputElement) found.select();
-  } else if (tries > 0) setTimeout(() => focusSoon(selector, tries - 1), 50);
-}
+  });

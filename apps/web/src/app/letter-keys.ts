@@ -17,10 +17,10 @@ export const useLetterKeys = create<{ readonly on: boolean; readonly set: (on: b
 const CONTROLS =
   'a, button, input, select, textarea, summary, [contenteditable], [role=slider], [role=tab], [role=option], [role=radio], [role=spinbutton], [role=combobox]';
 /** What stands over the page; keys belong to it alone. */
-const LAYERS = '[role=dialog], [role=alertdialog], [role=menu]';
+export const OVER_THE_PAGE = '[role=dialog], [role=alertdialog], [role=menu]';
 
 /** Whether something stands over the page, so that keys must not act behind it. */
-export const layerIsOpen = (): boolean => document.querySelector(LAYERS) !== null;
+export const layerIsOpen = (): boolean => document.querySelector(OVER_THE_PAGE) !== null;
 
 /** Whether a single letter pressed here may do something: nobody types, no control has the focus, nothing stands over the page. */
 export function letterIsFree(event: KeyboardEvent): boolean {

@@ -54,7 +54,7 @@ function useOnDemand<P>(trigger: ReactElement<TriggerProps>, kind: 'dialog' | 'm
       })}
       {failed && (
         <FieldNote anchor={anchor}>
-          <NotFetched part={part as unknown as Part<never>} />
+          <NotFetched part={part} />
         </FieldNote>
       )}
     </>

@@ -2,11 +2,13 @@ import {
   Component,
   type ComponentType,
   type ReactNode,
+  useCallback,
   useEffect,
   useState,
   useSyncExternalStore,
 } from 'react';
 import { Button } from './button';
+import { serverAnswers, useLooking } from './when-server-answers';
 
 type Load<P> = () => Promise<{ readonly default: ComponentType<P> }>;
 
@@ -65,30 +67,15 @@ export function usePart<P>(part: Part<P>, wanted = true): State<P> {
 /** ms between two tries to fetch a part that is waited for. */
 const AGAIN_MS = 4000;
 
-/** Why a part did not come: the server is away, or it is there and this page is older than it. */
-async function serverAnswers(): Promise<boolean> {
-  return fetch('/api/health', { cache: 'no-store' }).then(
-    ({ ok }) => ok,
-    () => false,
-  );
-}
-
-/** Says that a part could not be fetched, keeps trying, and offers what helps. */
-export function NotFetched({ part }: { readonly part: Part<never> }) {
+/** Says that a part could not be fetched, keeps trying, and offers what helps: the server is away, or this page is older than what it serves. */
+export function NotFetched({ part }: { readonly part: Pick<Part<never>, 'fetch'> }) {
   const [renewed, setRenewed] = useState(false);
-  useEffect(() => {
-    const again = () =>
-      void serverAnswers().then((answers) => {
-        setRenewed(answers);
-        if (answers) part.fetch();
-      });
-    const timer = setInterval(again, AGAIN_MS);
-    window.addEventListener('online', again);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('online', again);
-    };
+  const again = useCallback(async () => {
+    const answers = await serverAnswers();
+    setRenewed(answers);
+    if (answers) part.fetch();
   }, [part]);
+  useLooking(again, AGAIN_MS);
   return (
     <div role="alert" className="my-1 rounded-lg border-2 border-ask p-2 text-sm" data-testid="not-fetched">
       <p>
@@ -132,7 +119,7 @@ export function part<P extends object>(load: Load<P>, waiting: ReactNode | ((pro
   const fetched = fetchedPart(load);
   function Fetched(props: P) {
     const state = usePart(fetched);
-    if (state.kind === 'failed') return <NotFetched part={fetched as unknown as Part<never>} />;
+    if (state.kind === 'failed') return <NotFetched part={fetched} />;
     if (state.kind !== 'there') return typeof waiting === 'function' ? waiting(props) : waiting;
     return (
       <PartBoundary>

@@ -53,7 +53,7 @@ const COUNTED: readonly UnitId[] = [
 ];
 
 /** What a bare number counts: the unit the line is counted in already, else the ingredient's usual piece; undefined where nobody counts it. */
-export const countedUnit = ({ pieces }: Measures, now?: UnitId): UnitId | undefined =>
+const countedUnit = ({ pieces }: Measures, now?: UnitId): UnitId | undefined =>
   now !== undefined && pieces?.[now] !== undefined
     ? now
     : COUNTED.find((unit) => pieces?.[unit] !== undefined);
