@@ -6,6 +6,7 @@ import { SavedBriefService } from './brief/saved-brief.service.js';
 import { EaterController } from './eater/eater.controller.js';
 import { EaterService } from './eater/eater.service.js';
 import { FormulaController } from './formula/formula.controller.js';
+import { FormulaList } from './formula/formula-list.js';
 import { FormulaService } from './formula/formula.service.js';
 import { VersionController } from './formula/version.controller.js';
 import { VersionService } from './formula/version.service.js';
@@ -54,6 +55,7 @@ import { RequestScope } from './storage/request-scope.js';
     OwnLarder,
     OwnIngredientService,
     LarderService,
+    FormulaList,
     FormulaService,
     VersionService,
     PutAwayService,

@@ -6,6 +6,7 @@ import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.js';
 import { DemoLoader } from './demo/demo-loader.js';
+import { FormulaList } from './formula/formula-list.js';
 import { OwnIngredientService } from './larder/own-ingredient.service.js';
 import { RequestScope } from './storage/request-scope.js';
 import { checkShape } from './platform/body-shape.js';
@@ -99,7 +100,10 @@ async function start(options: ApplicationOptions, letGo: () => void): Promise<Ne
   serveApiDocs(app);
   if (options.web) serveWebApp(app, options.web);
   await app.get(MikroORM).getMigrator().up();
-  await app.get(RequestScope).run(() => app.get(OwnIngredientService).renew());
+  await app.get(RequestScope).run(async () => {
+    await app.get(OwnIngredientService).renew();
+    await app.get(FormulaList).complete();
+  });
   if (options.demo) await app.get(DemoLoader).loadIfEmpty();
   return app;
 }

@@ -1,32 +1,38 @@
-import {
-  amountOfWire,
-  formulaBodyOf,
-  type FormulaSummary,
-  type FormulaView,
-  type VersionView,
-} from '@alterum/contract';
+import { amountOfWire, formulaBodyOf, type FormulaView, type VersionView } from '@alterum/contract';
 import { type Formula, type Line, uncooked } from '@alterum/core';
 import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.row.js';
 
-const lineFromRow = (row: FormulaLineRow): Line => ({
-  id: row.lineId, ingredient: row.ingredient, amount: amountOfWire(row.amount ?? null, row.unit), role: row.role, preparation: row.preparation, stage: row.stage,
-  ...(row.hold ? { hold: row.hold } : {}),
-}); // prettier-ignore
+/** What a formula is made of, as it is kept in its own row. */
+export type FormulaColumns = Pick<FormulaRow, 'name' | 'family' | 'portions' | 'note' | 'process' | 'serve' | 'brief'>; // prettier-ignore
+/** What a line is made of, as it is kept. */
+export type LineColumns = Pick<FormulaLineRow, 'lineId' | 'ingredient' | 'amount' | 'unit' | 'role' | 'preparation' | 'stage' | 'hold'>; // prettier-ignore
 
-export function formulaFromRow(row: FormulaRow): Formula {
-  const { name, family, portions, note, process, serve, brief } = row;
-  // A process saved before a later field was thought of is completed with what that field means when nothing is said.
+const lineFromColumns = (row: LineColumns): Line => ({
+  id: row.lineId,
+  ingredient: row.ingredient,
+  amount: amountOfWire(row.amount ?? null, row.unit),
+  role: row.role,
+  preparation: row.preparation,
+  stage: row.stage,
+  ...(row.hold ? { hold: row.hold } : {}),
+});
+
+export function formulaFromColumns(columns: FormulaColumns, lines: readonly LineColumns[]): Formula {
+  const { name, family, portions, note, process, serve, brief } = columns;
   return {
     name,
     family,
     portions,
     note,
+    // A process saved before a later field was thought of is completed with what that field means when nothing is said.
     process: { ...uncooked, ...process },
     serve,
-    lines: row.lines.getItems().map(lineFromRow),
+    lines: lines.map(lineFromColumns),
     ...(brief ? { brief } : {}),
   };
-}
+} // prettier-ignore
+
+export const formulaFromRow = (row: FormulaRow): Formula => formulaFromColumns(row, row.lines.getItems());
 
 /** The part of a formula that stands in its own row. */
 export function headOfFormula(formula: Formula) {
@@ -56,19 +62,6 @@ export function viewOfFormula(row: FormulaRow): FormulaView {
     version: row.version,
     updatedAt: row.updatedAt.toISOString(),
     ...formulaBodyOf(formulaFromRow(row)),
-  };
-}
-
-export function summaryOfFormula(row: FormulaRow): FormulaSummary {
-  const { id, name, family, portions, version } = row;
-  return {
-    id,
-    name,
-    family,
-    portions,
-    version,
-    lineCount: row.lines.count(),
-    updatedAt: row.updatedAt.toISOString(),
   };
 }
 

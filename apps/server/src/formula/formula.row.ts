@@ -19,6 +19,8 @@ export const FormulaRow = defineEntity({
     createdAt: p.datetime(),
     updatedAt: p.datetime(),
     deletedAt: p.datetime().nullable(),
+    /** Place in the list, larger with every change of any formula; none while it is put away. Written by `FormulaList` alone. */
+    turn: p.integer().nullable().unique(),
     lines: () => p.oneToMany(FormulaLineRow).mappedBy('formula').orphanRemoval().orderBy({ position: 'asc' }),
   },
   checks: [
@@ -38,7 +40,7 @@ export const FormulaLineRow = defineEntity({
     formula: () => p.manyToOne(FormulaRow).deleteRule('cascade'),
     lineId: p.string().length(64),
     position: p.integer(),
-    ingredient: p.string().length(120),
+    ingredient: p.string().length(120).index(),
     amount: p.float().nullable(),
     unit: p.string().length(10).$type<UnitId>(),
     role: p.string().length(20).$type<Role>(),

@@ -3,7 +3,6 @@ import {
   type FieldProblem,
   FormulaBody,
   formulaFromBody,
-  type FormulaSummary,
   FormulaUpdate,
   type FormulaView,
   LineInput,
@@ -14,13 +13,8 @@ import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { Failure, invalidInput } from '../platform/failure.js';
-import {
-  formulaFromRow,
-  headOfFormula,
-  lineToColumns,
-  summaryOfFormula,
-  viewOfFormula,
-} from './formula-row.mapping.js';
+import { FormulaList } from './formula-list.js';
+import { formulaFromRow, headOfFormula, lineToColumns, viewOfFormula } from './formula-row.mapping.js';
 import { FormulaLineRow, FormulaRow } from './formula.row.js';
 
 /** Loads, checks and saves formulas; the core says what a formula is. */
@@ -29,24 +23,9 @@ export class FormulaService {
   constructor(
     private readonly em: EntityManager,
     private readonly larder: LarderService,
+    private readonly list: FormulaList,
     private readonly clock: Clock,
   ) {}
-
-  async list(search = ''): Promise<readonly FormulaSummary[]> {
-    const rows = await this.em.find(
-      FormulaRow,
-      { deletedAt: null },
-      { populate: ['lines'], orderBy: { updatedAt: 'desc', name: 'asc' } },
-    );
-    const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-    const text = (row: FormulaRow) => {
-      const held = row.lines
-        .getItems()
-        .map((line) => this.larder.find(line.ingredient)?.name ?? line.ingredient);
-      return [row.name, row.family, row.note, ...held].join(' ').toLowerCase();
-    };
-    return rows.filter((row) => words.every((word) => text(row).includes(word))).map(summaryOfFormula);
-  }
 
   async read(id: string): Promise<FormulaView> {
     return viewOfFormula(await this.rowOf(id));
@@ -62,9 +41,13 @@ export class FormulaService {
       createdAt: now,
       updatedAt: now,
       deletedAt: null,
+      turn: null,
     });
     this.writeLines(row, formula);
-    await this.em.persistAndFlush(row);
+    await this.em.transactional(async (em) => {
+      await em.persistAndFlush(row);
+      await this.list.enter(row.id, formula);
+    });
     return viewOfFormula(row);
   }
 
@@ -85,29 +68,36 @@ export class FormulaService {
         FormulaLineRow,
         formula.lines.map((line, position) => ({ formula: id, ...lineToColumns(line, position) })),
       );
+      await this.list.enter(id, formula);
       return viewOfFormula(await this.rowOf(id, em));
     });
   }
 
   /** Deleting keeps the formula for `restore`. */
   async remove(id: string, version: number | undefined): Promise<void> {
-    const row = await this.rowOf(id);
-    if (version !== undefined) this.refuseOlder(row, version);
-    row.deletedAt = this.clock.now();
-    row.version += 1;
-    await this.em.flush();
+    await this.em.transactional(async (em) => {
+      const row = await this.rowOf(id, em);
+      if (version !== undefined) this.refuseOlder(row, version);
+      row.deletedAt = this.clock.now();
+      row.version += 1;
+      await em.flush();
+      await this.list.leave(id);
+    });
   }
 
   async restore(id: string): Promise<FormulaView> {
-    const row = await this.em.findOne(FormulaRow, { id }, { populate: ['lines'] });
-    if (!row) throw new Failure('not-found', 'This formula was never here, so it cannot be brought back.');
-    if (row.deletedAt) {
-      row.deletedAt = null;
-      row.version += 1;
-      row.updatedAt = this.clock.now();
-      await this.em.flush();
-    }
-    return viewOfFormula(row);
+    return this.em.transactional(async (em) => {
+      const row = await em.findOne(FormulaRow, { id }, { populate: ['lines'] });
+      if (!row) throw new Failure('not-found', 'This formula was never here, so it cannot be brought back.');
+      if (row.deletedAt) {
+        row.deletedAt = null;
+        row.version += 1;
+        row.updatedAt = this.clock.now();
+        await em.flush();
+        await this.list.enter(id, formulaFromRow(row));
+      }
+      return viewOfFormula(row);
+    });
   }
 
   async duplicate(id: string): Promise<FormulaView> {

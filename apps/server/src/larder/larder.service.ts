@@ -28,6 +28,11 @@ export class LarderService {
     return ingredientById(idOrName) ?? this.own.find(idOrName) ?? byName.get(idOrName.trim().toLowerCase());
   }
 
+  /** What it is called, also while it is put away; the id itself when nobody ever named it. */
+  nameOf(id: string): string {
+    return this.find(id)?.name ?? this.own.nameOfPutAway(id) ?? id;
+  }
+
   read(id: string): Ingredient {
     const found = this.find(id);
     if (!found)

@@ -9,6 +9,7 @@ import {
 import { ingredientById, OWN_PREFIX, problemsOfLabel } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
+import { FormulaList } from '../formula/formula-list.js';
 import { FormulaLineRow } from '../formula/formula.row.js';
 import { Clock } from '../platform/clock.js';
 import { Failure, invalidInput } from '../platform/failure.js';
@@ -23,6 +24,7 @@ export class OwnIngredientService {
     private readonly em: EntityManager,
     private readonly larder: OwnLarder,
     private readonly clock: Clock,
+    private readonly formulas: FormulaList,
   ) {}
 
   async list(): Promise<readonly OwnIngredientView[]> {
@@ -32,7 +34,12 @@ export class OwnIngredientService {
 
   /** Reads everything into the larder the model uses; at start-up and after every write. */
   async renew(): Promise<void> {
-    this.larder.renew(await this.list());
+    const away = await this.em.find(
+      OwnIngredientRow,
+      { deletedAt: { $ne: null } },
+      { fields: ['id', 'name'] },
+    );
+    this.larder.renew(await this.list(), away);
   }
 
   async create(body: OwnIngredientBody): Promise<OwnIngredientView> {
@@ -58,10 +65,12 @@ export class OwnIngredientService {
         `Nothing was overwritten. ${row.name} was changed somewhere else in the meantime; look at what stands there now and change it again.`,
         { current: viewOfOwn(row) },
       );
+    const before = row.name;
     Object.assign(row, columnsOf(body));
     row.version += 1;
     await this.em.flush();
     await this.renew();
+    if (row.name !== before) await this.formulas.renewHolding(id);
     return viewOfOwn(row);
   }
 

@@ -7,8 +7,16 @@ import { Injectable } from '@nestjs/common';
 export class OwnLarder {
   private held = new Map<string, Ingredient>();
 
-  renew(all: readonly OwnIngredientView[]): void {
+  private away = new Map<string, string>();
+
+  renew(all: readonly OwnIngredientView[], putAway: readonly Pick<OwnIngredientView, 'id' | 'name'>[]): void {
     this.held = new Map(all.map((own) => [own.id, ingredientOfOwn(own)]));
+    this.away = new Map(putAway.map(({ id, name }) => [id, name]));
+  }
+
+  /** What an ingredient was called that is put away now. */
+  nameOfPutAway(id: string): string | undefined {
+    return this.away.get(id);
   }
 
   find(id: string): Ingredient | undefined {

@@ -1,10 +1,5 @@
-import { invalidInput } from './failure.js';
+import { wholeNumberFromQuery } from './whole-number.js';
 
 /** The version a delete was meant for, when it was said. */
-export function versionFromQuery(text: string | undefined): number | undefined {
-  if (text === undefined) return undefined;
-  const version = Number(text);
-  if (!Number.isInteger(version) || version < 1)
-    throw invalidInput([{ field: 'version', message: 'The version must be a whole number from 1.' }]);
-  return version;
-}
+export const versionFromQuery = (text: string | undefined): number | undefined =>
+  wholeNumberFromQuery({ version: text }, 'version', Number.MAX_SAFE_INTEGER);

@@ -5,6 +5,9 @@ import { EaterRow } from '../eater/eater.row.js';
 import { FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 
+/** Of each kind, so that the answer has an end. @source assumed: more than anybody looks through */
+const SHOWN = 500;
+
 /** What was taken out of sight and can be brought back, newest first. */
 @Injectable()
 export class PutAwayService {
@@ -12,13 +15,14 @@ export class PutAwayService {
 
   async list(): Promise<readonly PutAwayView[]> {
     const gone = { deletedAt: { $ne: null } } as const;
-    const formulas = await this.em.find(FormulaRow, gone);
-    const people = await this.em.find(EaterRow, gone);
-    const own = await this.em.find(OwnIngredientRow, gone);
+    const newest = { limit: SHOWN, orderBy: { deletedAt: 'desc' } } as const;
+    const formulas = await this.em.find(FormulaRow, gone, newest);
+    const people = await this.em.find(EaterRow, gone, newest);
+    const own = await this.em.find(OwnIngredientRow, gone, newest);
     const versions = await this.em.find(
       FormulaVersionRow,
       { ...gone, formula: { deletedAt: null } },
-      { populate: ['formula'] },
+      { ...newest, populate: ['formula'], exclude: ['content'] },
     );
     const views: PutAwayView[] = [
       ...formulas.map((row) => viewOf('formula', row)),

@@ -5,18 +5,29 @@ interface Sent {
   readonly init: RequestInit;
 }
 let sent: Sent[] = [];
-const answering = (status: number, body: string, type: string | null) => {
+const answering = (status: number, body: string, type: string | null, extra: Record<string, string> = {}) => {
   globalThis.fetch = ((path: string, init: RequestInit) => {
     sent.push({ path, init });
-    return Promise.resolve({ ok: status < 400, status, headers: { get: () => type }, text: () => Promise.resolve(body) });
+    return Promise.resolve({ ok: status < 400, status, headers: new Headers({ ...(type === null ? {} : { 'content-type': type }), ...extra }), text: () => Promise.resolve(body) });
   }) as unknown as typeof fetch;
 }; // prettier-ignore
 beforeEach(() => (sent = []));
 
 test('what is searched for is sent as one value, whatever is in it', async () => {
   answering(200, '[]', 'application/json; charset=utf-8');
-  expect(await api.searchFormulas('a&b=c #1')).toEqual([]);
-  expect(sent[0]?.path).toBe('/api/formulas?search=a%26b%3Dc%20%231');
+  expect(await api.formulas({ search: 'a&b=c #1' })).toEqual({ entries: [], total: 0, next: undefined });
+  expect(sent[0]?.path).toBe('/api/formulas?search=a%26b%3Dc+%231');
+});
+
+test('a page says how many there are and where the next one begins', async () => {
+  const pages = {
+    'x-total-count': '812',
+    link: '</api/formulas?search=pea&with=lines&before=40>; rel="next"',
+  };
+  answering(200, '[{"id":"f"}]', 'application/json', pages);
+  expect(await api.wholeFormulas({ search: 'pea', limit: 1 })).toEqual({ entries: [{ id: 'f' }], total: 812, next: '40' }); // prettier-ignore
+  await api.wholeFormulas({ before: '40' });
+  expect(sent.map(({ path }) => path)).toEqual(['/api/formulas?search=pea&limit=1&with=lines', '/api/formulas?before=40&with=lines']); // prettier-ignore
 });
 
 test('a write says what it sends, a read sends nothing', async () => {

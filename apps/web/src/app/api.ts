@@ -38,7 +38,12 @@ export class Unreachable extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+interface Answer<T> {
+  readonly answer: T;
+  readonly headers: Headers;
+}
+
+async function exchange<T>(method: string, path: string, body?: unknown): Promise<Answer<T>> {
   const init: RequestInit = { method, headers: { Accept: 'application/json' } };
   if (body !== undefined) {
     init.body = JSON.stringify(body);
@@ -47,22 +52,50 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   const response = await fetch(`/api${path}`, init).catch(() => {
     throw new Unreachable();
   });
-  if (response.status === 204) return undefined as T;
+  if (response.status === 204) return { answer: undefined as T, headers: response.headers };
   const text = await response.text();
   const isJson = response.headers.get('content-type')?.includes('json') ?? false;
   // A proxy in front of a dead server answers with a page of its own.
   if (!isJson) throw new Unreachable();
   const answer = JSON.parse(text) as unknown;
   if (!response.ok) throw new ApiProblem(answer as Problem);
-  return answer as T;
+  return { answer: answer as T, headers: response.headers };
 }
+
+const call = async <T>(method: string, path: string, body?: unknown): Promise<T> =>
+  (await exchange<T>(method, path, body)).answer;
+
+/** A part of a list that may be long. */
+export interface Page<T> {
+  readonly entries: readonly T[];
+  /** How many there are in all. */
+  readonly total: number;
+  /** What `before` is on the page that follows; undefined on the last one. */
+  readonly next: string | undefined;
+}
+
+export interface PageQuery {
+  readonly search?: string;
+  readonly limit?: number;
+  readonly before?: string | undefined;
+}
+
+async function page<T>(path: string, query: Readonly<Record<string, string | number | undefined>>): Promise<Page<T>> {
+  const parameters = new URLSearchParams();
+  for (const [name, value] of Object.entries(query))
+    if (value !== undefined && value !== '') parameters.set(name, String(value));
+  const { answer, headers } = await exchange<T[]>('GET', `${path}?${parameters.toString()}`);
+  const next = /[?&]before=(\d+)>; rel="next"/.exec(headers.get('link') ?? '')?.[1];
+  return { entries: answer, total: Number(headers.get('x-total-count') ?? answer.length), next };
+} // prettier-ignore
 
 type Body = Readonly<Record<string, unknown>> | object;
 
 export const api = {
-  formulas: () => call<FormulaSummary[]>('GET', '/formulas'),
-  searchFormulas: (search: string) =>
-    call<FormulaSummary[]>('GET', `/formulas?search=${encodeURIComponent(search)}`),
+  /** Names and kinds of formulas, last changed first. */
+  formulas: (query: PageQuery = {}) => page<FormulaSummary>('/formulas', { ...query }),
+  /** Formulas with all that is in them, last changed first. */
+  wholeFormulas: (query: PageQuery = {}) => page<FormulaView>('/formulas', { ...query, with: 'lines' }),
   formula: (id: string) => call<FormulaView>('GET', `/formulas/${id}`),
   createFormula: (body: Body) => call<FormulaView>('POST', '/formulas', body),
   updateFormula: (id: string, body: Body) => call<FormulaView>('PUT', `/formulas/${id}`, body),

@@ -21,14 +21,27 @@ const item =
 const headings =
   '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft';
 
+/** Formulas that are offered at once. */
+const OFFERED = 20;
+
+/** The formulas changed last, or those that what was typed finds. */
+function useFormulasFor(search: string): readonly FormulaSummary[] {
+  const [formulas, setFormulas] = useState<readonly FormulaSummary[]>([]);
+  useEffect(() => {
+    let wanted = true;
+    const show = (found: readonly FormulaSummary[]) => wanted && setFormulas(found);
+    api.formulas({ search, limit: OFFERED }).then(({ entries }) => show(entries), () => show([]));
+    return () => void (wanted = false);
+  }, [search]);
+  return formulas;
+} // prettier-ignore
+
 /** Everything that can be found or done, by typing. */
 export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
   const navigate = useNavigate();
   const toggleTheme = useTheme((state) => state.toggle);
-  const [formulas, setFormulas] = useState<readonly FormulaSummary[]>([]);
-  useEffect(() => {
-    api.formulas().then(setFormulas, () => setFormulas([]));
-  }, []);
+  const [typed, setTyped] = useState('');
+  const formulas = useFormulasFor(typed);
   const run = (work: () => unknown) => () => {
     close();
     void work();
@@ -52,6 +65,8 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
       <Command label="Find or do" loop>
         <Command.Input
           autoFocus
+          value={typed}
+          onValueChange={setTyped}
           placeholder="a formula, a place, something to do"
           className="h-11 w-full rounded-lg border-2 border-rim bg-glaze px-3"
         />
@@ -62,6 +77,8 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
               <Command.Item
                 key={formula.id}
                 value={`${formula.name} ${formula.id}`}
+                // Found by the server, in its name or in what is in it.
+                keywords={[typed]}
                 onSelect={go(`/bench/${formula.id}`)}
                 className={item}
               >

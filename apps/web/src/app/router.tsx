@@ -1,15 +1,17 @@
 import { createBrowserRouter, redirect } from 'react-router';
-import { api } from './api';
+import { api, ApiProblem } from './api';
 import { ErrorPage } from './error-page';
 import { lastOpened } from './last-opened';
 import { Shell } from './shell';
 
-/** The first thing seen is the Bench with the formula last worked on. */
+/** The first thing seen is the Bench with the formula last worked on, or else the one changed last. */
 async function openBench() {
-  const formulas = await api.formulas();
-  const wanted = formulas.find((formula) => formula.id === lastOpened()) ?? formulas[0];
-  return redirect(wanted ? `/bench/${wanted.id}` : '/formulas');
-}
+  const last = lastOpened();
+  const isThere = last !== null && (await api.formula(last).then(() => true, (error: unknown) => !(error instanceof ApiProblem)));
+  if (isThere) return redirect(`/bench/${last}`);
+  const [first] = (await api.formulas({ limit: 1 })).entries;
+  return redirect(first ? `/bench/${first.id}` : '/formulas');
+} // prettier-ignore
 
 /** For addresses that always lead on to another one. */
 const Nothing = () => null;

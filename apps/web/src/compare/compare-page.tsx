@@ -3,10 +3,12 @@ import { roleNames, sideBySide } from '@alterum/core';
 import { X } from 'lucide-react';
 import { Fragment, type ReactNode, useEffect } from 'react';
 import { Link, type LoaderFunctionArgs, useLoaderData, useSearchParams } from 'react-router';
-import { api } from '../app/api';
+import { api, type Page } from '../app/api';
 import { findIngredient, loadHouseLarder } from '../app/house-larder';
 import { figure, gramsText } from '../bench/number-text';
 import { verdictWords } from '../bench/verdict-words';
+import { SearchFormulas } from '../formulas/search-formulas';
+import { useFoundFormulas } from '../formulas/use-found-formulas';
 import { verdictMarks } from '../table/verdict-cell';
 import { Choice } from '../ui/choice';
 import { type ComparedFormula, keysOf, letters, loadCompared, MOST } from './compared';
@@ -15,7 +17,7 @@ import { OverlaidCurves } from './overlaid-curves';
 import { OverlaidRails } from './overlaid-rails';
 
 interface CompareData {
-  readonly summaries: readonly FormulaSummary[];
+  readonly summaries: Page<FormulaSummary>;
   readonly eaters: readonly EaterView[];
   readonly compared: readonly ComparedFormula[];
 }
@@ -195,11 +197,12 @@ function Plate({
 /** Up to four formulas, or versions of one, side by side. */
 export function Component() {
   const { summaries, eaters, compared } = useLoaderData<CompareData>();
+  const { entries, isMore, search, setSearch } = useFoundFormulas(summaries, api.formulas);
   const [, setParameters] = useSearchParams();
   const keys = compared.map(({ key }) => key);
   const choose = (next: readonly string[]) =>
     setParameters(next.length > 0 ? { with: next.join(',') } : {}, { replace: true });
-  const others = summaries.filter(({ id }) => !keys.includes(id));
+  const others = entries.filter(({ id }) => !keys.includes(id));
   useEffect(() => {
     document.title = 'Compare · Alterum';
   }, []);
@@ -226,6 +229,9 @@ export function Component() {
             </button>
           </span>
         ))}
+        {compared.length < MOST && (isMore || search !== '') && (
+          <SearchFormulas label="Search formulas to compare" search={search} setSearch={setSearch} />
+        )}
         {compared.length < MOST && others.length > 0 && (
           <Choice
             label="Put another beside it"

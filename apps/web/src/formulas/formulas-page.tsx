@@ -1,8 +1,9 @@
-import type { EaterView, FormulaSummary, FormulaView } from '@alterum/contract';
+import type { EaterView, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
 import { familyNames, isEmpty, whoCanEat } from '@alterum/core';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
-import { useEffect, useMemo } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
   Link,
   type LoaderFunctionArgs,
@@ -11,7 +12,7 @@ import {
   useRevalidator,
   useSearchParams,
 } from 'react-router';
-import { api } from '../app/api';
+import { api, type Page } from '../app/api';
 import { loadHouseLarder } from '../app/house-larder';
 import { outcomeOf } from '../bench/bench-store';
 import { Bowl } from '../bench/bowl';
@@ -19,22 +20,19 @@ import { servedOf } from '../bench/served';
 import { Button } from '../ui/button';
 import { verdictMarks } from '../table/verdict-cell';
 import { deleteFormula, duplicateFormula, newFormula } from './formula-actions';
+import { SearchFormulas } from './search-formulas';
+import { type Pages, useFormulaPages } from './use-formula-pages';
 
 interface FormulasData {
-  readonly summaries: readonly FormulaSummary[];
-  readonly views: readonly FormulaView[];
+  readonly search: string;
+  readonly first: Page<FormulaView>;
   readonly eaters: readonly EaterView[];
 }
 
 export async function loader({ request }: LoaderFunctionArgs): Promise<FormulasData> {
   const search = new URL(request.url).searchParams.get('search') ?? '';
-  const [summaries, eaters] = await Promise.all([
-    search ? api.searchFormulas(search) : api.formulas(),
-    api.eaters(),
-    loadHouseLarder(),
-  ]);
-  const views = await Promise.all(summaries.map(({ id }) => api.formula(id)));
-  return { summaries, views, eaters };
+  const [first, eaters] = await Promise.all([api.wholeFormulas({ search }), api.eaters(), loadHouseLarder()]);
+  return { search, first, eaters };
 }
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
@@ -57,10 +55,7 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
     { revalidate } = useRevalidator();
   const { prediction, people } = useMemo(() => judge(view, eaters), [view, eaters]);
   return (
-    <li
-      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 py-2.5 first:border-t-0"
-      data-testid={`formula-${view.name}`}
-    >
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2.5">
       <Bowl hex={prediction.colour.hex} size={38} />
       <div className="min-w-0 flex-1 basis-56">
         <Link
@@ -101,32 +96,83 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
           <Trash2 size={17} aria-hidden />
         </Button>
       </div>
-    </li>
+    </div>
   );
 }
 
+/** px that a row takes on a wide screen; what it really takes is measured. */
+const ROW_PX = 64;
+/** Rows kept beyond what is seen, and rows before the end at which the next page is fetched. */
+const BEYOND = 8,
+  BEFORE_THE_END = 15;
+
+/** Only the rows near what is seen stand in the page, however many there are. */
+function FormulaRows({ pages, eaters }: { readonly pages: Pages<FormulaView>; readonly eaters: readonly EaterView[] }) {
+  const { entries, total, isMore, more } = pages;
+  const [above, setAbove] = useState(0);
+  const list = useCallback((node: HTMLUListElement | null) => setAbove(node?.offsetTop ?? 0), []);
+  const rows = useWindowVirtualizer({
+    count: entries.length,
+    estimateSize: () => ROW_PX,
+    overscan: BEYOND,
+    scrollMargin: above,
+    getItemKey: (at) => entries[at]?.id ?? at,
+  });
+  const seen = rows.getVirtualItems();
+  const last = seen.at(-1)?.index ?? 0;
+  useEffect(() => {
+    if (isMore && last >= entries.length - BEFORE_THE_END) more();
+  }, [last, entries.length, isMore, more]);
+  return (
+    <ul ref={list} className="plate relative overflow-hidden" style={{ height: rows.getTotalSize() }} aria-label="Formulas">
+      {seen.map(({ index, key, start }) => {
+        const view = entries[index];
+        return (
+          view && (
+            <li
+              key={key}
+              ref={rows.measureElement}
+              data-index={index}
+              aria-setsize={total}
+              aria-posinset={index + 1}
+              className={`absolute inset-x-0 top-0 ${index > 0 ? 'border-t border-hair' : ''}`}
+              style={{ transform: `translateY(${start - above}px)` }}
+              data-testid={`formula-${view.name}`}
+            >
+              <FormulaRow view={view} eaters={eaters} />
+            </li>
+          )
+        );
+      })}
+    </ul>
+  );
+} // prettier-ignore
+
 /** Every formula of the house, with who of tonight’s table it suits. */
 export function Component() {
-  const { views, eaters } = useLoaderData<FormulasData>();
+  const { search, first, eaters } = useLoaderData<FormulasData>();
+  const pages = useFormulaPages(first, api.wholeFormulas, search);
+  const { entries: views, total } = pages;
   const navigate = useNavigate();
-  const [parameters, setParameters] = useSearchParams();
-  const search = parameters.get('search') ?? '';
+  const [, setParameters] = useSearchParams();
+  const [typed, type] = useState(search);
   useEffect(() => {
     document.title = 'Formulas · Alterum';
   }, []);
   return (
     <main className="mx-auto w-full max-w-5xl px-3 py-4 sm:px-5">
       <div className="flex flex-wrap items-center gap-3 pb-3">
-        <h1 className="mr-auto text-2xl">Formulas</h1>
-        <input
-          type="search"
-          aria-label="Search formulas"
-          placeholder="name, kind or ingredient"
-          defaultValue={search}
-          onChange={(event) =>
-            setParameters(event.target.value ? { search: event.target.value } : {}, { replace: true })
-          }
-          className="h-10 w-64 max-w-full rounded-lg border-2 border-rim bg-glaze px-3"
+        <h1 className="text-2xl">Formulas</h1>
+        <span className="mr-auto text-sm text-soft" role="status">
+          {search ? `${total} found` : total > 0 && `${total}, last changed first`}
+        </span>
+        <SearchFormulas
+          label="Search formulas"
+          search={typed}
+          setSearch={(text) => {
+            type(text);
+            setParameters(text ? { search: text } : {}, { replace: true });
+          }}
         />
         {views.length > 1 && (
           <Link
@@ -143,18 +189,15 @@ export function Component() {
           <FilePlus2 size={18} aria-hidden /> New formula
         </Button>
       </div>
-      <ul className="plate overflow-hidden">
-        {views.map((view) => (
-          <FormulaRow key={view.id} view={view} eaters={eaters} />
-        ))}
-        {views.length === 0 && (
-          <li className="p-5">
-            {search
-              ? 'No formula holds these words. Try an ingredient, such as “parsnip”.'
-              : 'There is no formula yet. Make a new one: choose what it has to be, then put the first ingredient in the pot.'}
-          </li>
-        )}
-      </ul>
+      {views.length > 0 ? (
+        <FormulaRows pages={pages} eaters={eaters} />
+      ) : (
+        <p className="plate p-5">
+          {search
+            ? 'No formula holds these words. Try an ingredient, such as “parsnip”.'
+            : 'There is no formula yet. Make a new one: choose what it has to be, then put the first ingredient in the pot.'}
+        </p>
+      )}
       <p className="pt-3 text-sm">
         <Link to="/put-away" className="font-semibold text-rim underline">
           What was put away

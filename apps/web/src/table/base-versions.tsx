@@ -3,12 +3,14 @@ import { type Ingredient, judgeVersions, searchIngredients, type ServedLine } fr
 import { X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { wholeLarder } from '../app/house-larder';
+import { SearchFormulas } from '../formulas/search-formulas';
+import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
 import { servedOfView } from './judged';
 import { VerdictCell } from './verdict-cell';
 
 interface BaseVersionsProps {
-  readonly views: readonly FormulaView[];
+  readonly found: FoundFormulas<FormulaView>;
   readonly eaters: readonly EaterView[];
 }
 
@@ -58,11 +60,13 @@ function AddToVersion({
 }
 
 /** One base divided into versions: what went into the base is in every version. */
-export function BaseVersions({ views, eaters }: BaseVersionsProps) {
-  const [baseId, setBase] = useState(views[0]?.id ?? '');
+export function BaseVersions({ found, eaters }: BaseVersionsProps) {
+  const { entries, search, setSearch } = found;
+  const [base, setBase] = useState(entries[0]);
+  // What was chosen stays among the choices when a search leaves it out.
+  const views = base && !entries.some(({ id }) => id === base.id) ? [base, ...entries] : entries;
   const [inBase, setInBase] = useState<readonly Ingredient[]>([]);
   const [versions, setVersions] = useState<readonly Draft[]>([{ name: 'First version', added: [] }, { name: 'Second version', added: [] }]); // prettier-ignore
-  const base = views.find((view) => view.id === baseId);
   const served = useMemo(() => base && servedOfView(base), [base]);
   if (!base || !served) return <p>Make a formula first; then it can be the base of several versions.</p>;
   const judgedVersions = judgeVersions(
@@ -88,8 +92,8 @@ export function BaseVersions({ views, eaters }: BaseVersionsProps) {
         <label className="flex flex-wrap items-center gap-2">
           <b>Base</b>
           <select
-            value={baseId}
-            onChange={(event) => setBase(event.target.value)}
+            value={base.id}
+            onChange={(event) => setBase(views.find(({ id }) => id === event.target.value))}
             className="h-10 rounded-lg border-2 border-hair bg-glaze px-2"
           >
             {views.map((view) => (
@@ -98,6 +102,9 @@ export function BaseVersions({ views, eaters }: BaseVersionsProps) {
               </option>
             ))}
           </select>
+          {(found.isMore || search !== '') && (
+            <SearchFormulas label="Search formulas for a base" search={search} setSearch={setSearch} />
+          )}
           <span className="text-sm text-soft">and what went into it before it was divided:</span>
         </label>
         <div className="flex flex-wrap gap-1.5">

@@ -2,6 +2,9 @@ import { cautionsOf } from '@alterum/core';
 import { Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLoaderData } from 'react-router';
+import { api } from '../app/api';
+import { MoreFormulas } from '../formulas/more-formulas';
+import { useFormulaPages } from '../formulas/use-formula-pages';
 import { needText } from '../bench/need-text';
 import { Button } from '../ui/button';
 import { tableCautions } from './cautions';
@@ -15,8 +18,9 @@ const today = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' });
 
 /** A card for the fridge door or a guest: who eats what and why not, with the cautions. */
 export function Component() {
-  const { eaters, views } = useLoaderData<TableData>();
-  const rows = useMemo(() => views.map((view) => judged(view, eaters)), [views, eaters]);
+  const { eaters, formulas } = useLoaderData<TableData>();
+  const pages = useFormulaPages(formulas, api.wholeFormulas, '');
+  const rows = useMemo(() => pages.entries.map((view) => judged(view, eaters)), [pages.entries, eaters]);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   useEffect(() => {
     document.title = 'Card · Alterum';
@@ -87,6 +91,9 @@ export function Component() {
           </p>
         </section>
       ))}
+      <div className="print:hidden">
+        <MoreFormulas {...pages} />
+      </div>
       <footer className="mt-4 border-t-2 border-rim pt-2 text-sm" data-testid="print-cautions">
         {tableCautions.map((caution) => (
           <p key={caution}>{caution}</p>

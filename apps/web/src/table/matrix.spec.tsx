@@ -1,8 +1,9 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
 import { formulaBodyOf } from '@alterum/contract/wire';
 import { blankFormula } from '@alterum/core';
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
+import { useFoundFormulas } from '../formulas/use-found-formulas';
 import { Matrix } from './matrix';
 
 const formula = (id: string, name: string, ...ingredients: readonly string[]): FormulaView =>
@@ -23,10 +24,19 @@ const views = [
   formula('bean', 'Bean dip', 'white-bean-boiled', 'water'),
   formula('block', 'Block of butter', 'butter'),
 ];
+/** A server that knows names. */
+const fetchPage = ({ search = '' }: { readonly search?: string }) => {
+  const entries = views.filter(({ name }) => name.toLowerCase().includes(search.toLowerCase()));
+  return Promise.resolve({ entries, total: entries.length, next: undefined });
+};
+const everything = { entries: views, total: views.length, next: undefined };
+function Kitchen({ eaters }: { readonly eaters: readonly EaterView[] }) {
+  return <Matrix found={useFoundFormulas(everything, fetchPage)} eaters={eaters} />;
+}
 const show = (eaters: readonly EaterView[]) =>
   render(
     <MemoryRouter>
-      <Matrix views={views} eaters={eaters} />
+      <Kitchen eaters={eaters} />
     </MemoryRouter>,
   );
 const names = () => screen.queryAllByRole('rowheader').map((cell) => cell.textContent);
@@ -51,15 +61,15 @@ test('a verdict is told by sign and word, not by colour alone', () => {
     expect(cell.textContent).toMatch(/^[✓?✕] (nothing found|ask|cannot)$/);
 });
 
-test('it is searched by name, in any case; nothing left is said', () => {
+test('the server is searched; nothing left is said', async () => {
   show([eater('Milly', 'milk')]);
   filter('BEAN');
-  expect(names()).toEqual(['Bean dip']);
+  await waitFor(() => expect(names()).toEqual(['Bean dip']));
   filter('granite');
-  expect(names()).toEqual([]);
+  await waitFor(() => expect(names()).toEqual([]));
   expect(screen.getByText(/No formula is left/)).toBeTruthy();
   filter('');
-  expect(names()).toHaveLength(3);
+  await waitFor(() => expect(names()).toHaveLength(3));
 });
 
 test('with nobody at the table it says what to do', () => {

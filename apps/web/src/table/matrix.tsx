@@ -3,6 +3,9 @@ import type { VerdictOrNone } from '@alterum/core';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { MoreFormulas } from '../formulas/more-formulas';
+import { SearchFormulas } from '../formulas/search-formulas';
+import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Choice } from '../ui/choice';
 import { judged } from './judged';
 import { VerdictCell } from './verdict-cell';
@@ -30,36 +33,22 @@ function isWanted(wanted: Wanted, verdicts: readonly VerdictOrNone[]): boolean {
 }
 
 interface MatrixProps {
-  readonly views: readonly FormulaView[];
+  readonly found: FoundFormulas<FormulaView>;
   readonly eaters: readonly EaterView[];
 }
 
-/** Every formula by everybody; filtered by name and by how it suits; each cell opens to its reasons. */
-export function Matrix({ views, eaters }: MatrixProps) {
-  const [search, setSearch] = useState('');
+/** Formulas by everybody; searched by what they are and what is in them, filtered by how they suit; each cell opens to its reasons. */
+export function Matrix({ found, eaters }: MatrixProps) {
+  const { entries: views, search, setSearch } = found;
   const [wanted, setWanted] = useState<Wanted>('all');
   const rows = useMemo(() => views.map((view) => judged(view, eaters)), [views, eaters]);
-  const shown = rows.filter(
-    ({ view, people }) =>
-      view.name.toLowerCase().includes(search.trim().toLowerCase()) &&
-      isWanted(
-        wanted,
-        people.map(({ verdict }) => verdict),
-      ),
-  );
+  const shown = rows.filter(({ people }) => isWanted(wanted, people.map(({ verdict }) => verdict))); // prettier-ignore
   if (eaters.length === 0)
     return <p className="p-2">Add people first; then every formula is held against each of them.</p>;
   return (
     <>
       <div className="flex flex-wrap items-center gap-2 pb-2">
-        <input
-          type="search"
-          aria-label="Search formulas at the table"
-          placeholder="name of a formula"
-          value={search}
-          onChange={(event) => setSearch(event.target.value)}
-          className="h-10 w-52 rounded-lg border-2 border-rim bg-glaze px-3"
-        />
+        <SearchFormulas label="Search formulas at the table" search={search} setSearch={setSearch} />
         <Choice
           label="Show"
           value={wanted}
@@ -109,13 +98,14 @@ export function Matrix({ views, eaters }: MatrixProps) {
             {shown.length === 0 && (
               <tr>
                 <td colSpan={eaters.length + 1} className="p-3">
-                  No formula is left under this filter.
+                  No formula is left under this filter{found.isMore ? ' among those shown' : ''}.
                 </td>
               </tr>
             )}
           </tbody>
         </table>
       </div>
+      <MoreFormulas {...found} />
     </>
   );
 }

@@ -1,18 +1,22 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
 import { judgePots, type Pot, strictestFirst, type Tool, tools } from '@alterum/core';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
+import { MoreFormulas } from '../formulas/more-formulas';
+import { SearchFormulas } from '../formulas/search-formulas';
+import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
 import { servedOfView } from './judged';
 import { VerdictCell } from './verdict-cell';
 
 interface PotsTonightProps {
-  readonly views: readonly FormulaView[];
+  readonly found: FoundFormulas<FormulaView>;
   readonly eaters: readonly EaterView[];
 }
 
 interface Chosen {
-  readonly id: string;
+  /** Kept with it, so that a search does not lose it. */
+  readonly view: FormulaView;
   readonly tools: readonly Tool[];
   readonly washedBefore: boolean;
 }
@@ -27,42 +31,42 @@ const swapped = <T,>(list: readonly T[], at: number): readonly T[] => {
 };
 
 /** What goes from one pot to the next by a shared jar, pot, spoon or frying fat, and the order that carries least. */
-export function PotsTonight({ views, eaters }: PotsTonightProps) {
+export function PotsTonight({ found, eaters }: PotsTonightProps) {
+  const { entries: views, search, setSearch } = found;
   const [chosen, setChosen] = useState<readonly Chosen[]>([]);
-  const served = useMemo(() => new Map(views.map((view) => [view.id, servedOfView(view)])), [views]);
-  const nameOf = (id: string) => views.find((view) => view.id === id)?.name ?? id;
-  const pots = chosen.map(({ id, ...rest }): Pot => ({
-    id,
-    name: nameOf(id),
-    lines: served.get(id)?.lines ?? [],
+  const pots = chosen.map(({ view, ...rest }): Pot => ({
+    id: view.id,
+    name: view.name,
+    lines: servedOfView(view).lines,
     ...rest,
   }));
   const verdicts = judgePots(pots, eaters);
   const change = (id: string, to: Partial<Chosen>) =>
-    setChosen((all) => all.map((pot) => (pot.id === id ? { ...pot, ...to } : pot)));
+    setChosen((all) => all.map((pot) => (pot.view.id === id ? { ...pot, ...to } : pot)));
   const reorder = () =>
-    setChosen(
-      strictestFirst(pots, eaters).map(({ id, tools: used, washedBefore }) => ({
-        id,
-        tools: used,
-        washedBefore,
-      })),
+    setChosen((all) =>
+      strictestFirst(pots, eaters).flatMap(({ id, washedBefore }) =>
+        all.filter(({ view }) => view.id === id).map((pot) => ({ ...pot, washedBefore })),
+      ),
     );
   return (
     <div className="space-y-3">
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
         <legend className="font-semibold">Cooked tonight, in the order of work</legend>
+        {(found.isMore || search !== '') && (
+          <SearchFormulas label="Search formulas for tonight" search={search} setSearch={setSearch} />
+        )}
         {views.map((view) => (
           <label key={view.id} className="flex min-h-9 items-center gap-2">
             <input
               type="checkbox"
               className="size-5 accent-(--rim)"
-              checked={chosen.some(({ id }) => id === view.id)}
+              checked={chosen.some((pot) => pot.view.id === view.id)}
               onChange={(event) =>
                 setChosen((all) =>
                   event.target.checked
-                    ? [...all, { id: view.id, tools: ['spoon'], washedBefore: false }]
-                    : all.filter(({ id }) => id !== view.id),
+                    ? [...all, { view, tools: ['spoon'], washedBefore: false }]
+                    : all.filter((pot) => pot.view.id !== view.id),
                 )
               }
             />
@@ -70,6 +74,7 @@ export function PotsTonight({ views, eaters }: PotsTonightProps) {
           </label>
         ))}
       </fieldset>
+      <MoreFormulas {...found} />
       <ol className="space-y-2" aria-label="Order of work">
         {pots.map((pot, at) => (
           <li key={pot.id} className="plate p-3" data-testid={`pot-${pot.name}`}>

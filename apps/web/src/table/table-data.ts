@@ -1,14 +1,15 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
-import { api } from '../app/api';
+import { api, type Page } from '../app/api';
 import { loadHouseLarder } from '../app/house-larder';
 
 export interface TableData {
   readonly eaters: readonly EaterView[];
-  readonly views: readonly FormulaView[];
+  /** The formulas changed last, with their lines. */
+  readonly formulas: Page<FormulaView>;
 }
 
-/** Everybody, and every formula with its lines. */
+/** Everybody, and the first page of formulas. */
 export async function loadTable(): Promise<TableData> {
-  const [eaters, summaries] = await Promise.all([api.eaters(), api.formulas(), loadHouseLarder()]);
-  return { eaters, views: await Promise.all(summaries.map(({ id }) => api.formula(id))) };
+  const [eaters, formulas] = await Promise.all([api.eaters(), api.wholeFormulas(), loadHouseLarder()]);
+  return { eaters, formulas };
 }

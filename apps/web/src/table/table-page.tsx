@@ -2,7 +2,9 @@ import type { EaterView } from '@alterum/contract';
 import { UserPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
+import { api } from '../app/api';
 import { focusSoon } from '../app/focus-net';
+import { useFoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Tabs } from '../ui/tabs';
@@ -24,7 +26,8 @@ const lawOptions: readonly { readonly value: Law; readonly label: string }[] = [
 
 /** The household and its guests, what each must avoid, and what of the house suits whom. */
 export function Component() {
-  const { eaters, views } = useLoaderData<TableData>();
+  const { eaters, formulas } = useLoaderData<TableData>();
+  const found = useFoundFormulas(formulas, api.wholeFormulas);
   const { revalidate } = useRevalidator();
   const { law, choose } = useLaw();
   const [editing, setEditing] = useState<EaterView | 'new'>();
@@ -68,16 +71,16 @@ export function Component() {
         label="The table"
         tabs={[
           { id: 'people', name: 'People', content: people },
-          { id: 'matrix', name: 'Who can eat what', content: () => <Matrix views={views} eaters={eaters} /> },
+          { id: 'matrix', name: 'Who can eat what', content: () => <Matrix found={found} eaters={eaters} /> },
           {
             id: 'pots',
             name: 'Pots of tonight',
-            content: () => <PotsTonight views={views} eaters={tonight} />,
+            content: () => <PotsTonight found={found} eaters={tonight} />,
           },
           {
             id: 'versions',
             name: 'Versions of one base',
-            content: () => <BaseVersions views={views} eaters={tonight} />,
+            content: () => <BaseVersions found={found} eaters={tonight} />,
           },
         ]}
       />

@@ -1,0 +1,183 @@
+import { createHash } from 'node:crypto';
+import { formulaBodyOf, type FormulaSummary, type FormulaView } from '@alterum/contract';
+import { familyNames, type Formula, larderTable } from '@alterum/core';
+import { EntityManager } from '@mikro-orm/libsql';
+import { Injectable } from '@nestjs/common';
+import { LarderService } from '../larder/larder.service.js';
+import { type FormulaColumns, formulaFromColumns, type LineColumns } from './formula-row.mapping.js';
+import { LONGEST_SEARCH, MOST_WORDS, RENEWED_AT_ONCE } from './formula-list.params.js';
+
+export interface ListQuery {
+  readonly search: string;
+  readonly limit: number;
+  /** Only formulas that stand behind this turn. */
+  readonly before: number | undefined;
+}
+
+export interface Listed<T> {
+  /** How many there are in all. */
+  readonly total: number;
+  readonly formulas: readonly T[];
+  /** What to ask for the next page with; undefined on the last one. */
+  readonly next: number | undefined;
+}
+
+interface HeadRow {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly family: FormulaSummary['family'];
+  readonly portions: number;
+  readonly updated_at: number;
+  readonly turn: number;
+  readonly line_count: number;
+}
+
+interface WholeRow extends HeadRow {
+  readonly note: string;
+  readonly process: string;
+  readonly serve: string;
+  readonly brief: string | null;
+  readonly lines: string;
+}
+
+const HEAD = `f.id, f.version, f.name, f.family, f.portions, f.updated_at, f.turn,
+  (select count(*) from formula_line l where l.formula_id = f.id) as line_count`;
+const WHOLE = `${HEAD}, f.note, f.process, f.serve, f.brief,
+  (select json_group_array(json_object('lineId', l.line_id, 'ingredient', l.ingredient, 'amount', l.amount, 'unit', l.unit,
+    'role', l.role, 'preparation', l.preparation, 'stage', l.stage, 'hold', json(l.hold)))
+   from (select * from formula_line where formula_id = f.id order by position) l) as lines`;
+/** No formula has had so many turns. */
+const BEHIND_ALL = Number.MAX_SAFE_INTEGER;
+
+/** Words that ship with the app: when they change, what was written of them is stale. */
+const larderDigest = createHash('sha256')
+  .update(JSON.stringify([familyNames, larderTable.map(({ id, name }) => [id, name])]))
+  .digest('hex')
+  .slice(0, 16);
+
+/** A text as a question to the index: every word must be there, or begin a word that is; undefined when there is no word in it. */
+export function matchOf(search: string): string | undefined {
+  const words = search.slice(0, LONGEST_SEARCH).match(/[\p{L}\p{N}\p{M}]+/gu) ?? [];
+  if (words.length === 0) return undefined;
+  return words.slice(0, MOST_WORDS).map((word) => `"${word}"*`).join(' '); // prettier-ignore
+}
+
+/**
+ * The list of formulas, last changed first, and what a search of it finds. Each formula that is not put away holds a turn: a number larger than
+ * all before it, taken anew with every change. The index of words has it as its row number, so that a page of either is read without looking at
+ * the formulas behind it.
+ */
+@Injectable()
+export class FormulaList {
+  constructor(
+    private readonly em: EntityManager,
+    private readonly larder: LarderService,
+  ) {}
+
+  /** Puts a formula first and writes down its words. Runs in the transaction of the write it belongs to. */
+  async enter(id: string, formula: Formula): Promise<void> {
+    await this.leave(id);
+    const [{ turn }] = (await this.run('select coalesce(max(turn), 0) + 1 as turn from formula')) as [{ turn: number }];
+    await this.run('update formula set turn = ? where id = ?', [turn, id]);
+    await this.write(turn, formula);
+  } // prettier-ignore
+
+  /** Takes a formula out of the list; it stays where it is kept. */
+  async leave(id: string): Promise<void> {
+    await this.run('delete from formula_search where rowid = (select turn from formula where id = ?)', [id]);
+    await this.run('update formula set turn = null where id = ?', [id]);
+  }
+
+  async page(query: ListQuery): Promise<Listed<FormulaSummary>> {
+    const { rows, ...listed } = await this.rowsOf<HeadRow>(HEAD, query);
+    return { ...listed, formulas: rows.map(summaryOf) };
+  }
+
+  /** The same with everything that is in each, as judging it needs. */
+  async wholePage(query: ListQuery): Promise<Listed<FormulaView>> {
+    const { rows, ...listed } = await this.rowsOf<WholeRow>(WHOLE, query);
+    return { ...listed, formulas: rows.map(viewOf) };
+  }
+
+  /** Writes down again, without moving them, the words of formulas that hold an ingredient which has another name now. */
+  async renewHolding(ingredient: string): Promise<void> {
+    await this.renew('exists (select 1 from formula_line l where l.formula_id = f.id and l.ingredient = ?)', [ingredient]);
+  } // prettier-ignore
+
+  /** At start: what was written with another larder, or never, is written again. @returns how many */
+  async complete(): Promise<number> {
+    return this.renew('not exists (select 1 from formula_search s where s.rowid = f.turn and s.larder = ?)', [
+      larderDigest,
+    ]);
+  }
+
+  private async renew(which: string, parameters: readonly unknown[]): Promise<number> {
+    let done = 0,
+      after = 0;
+    for (;;) {
+      const rows = (await this.run(
+        `select ${WHOLE} from formula f where f.turn > ? and ${which} order by f.turn limit ?`,
+        [after, ...parameters, RENEWED_AT_ONCE],
+      )) as readonly WholeRow[];
+      await this.em.transactional(async () => {
+        for (const row of rows) {
+          await this.run('delete from formula_search where rowid = ?', [row.turn]);
+          await this.write(row.turn, formulaFromColumns(columnsOf(row), linesOf(row)));
+        }
+      });
+      done += rows.length;
+      after = rows.at(-1)?.turn ?? after;
+      if (rows.length < RENEWED_AT_ONCE) return done;
+    }
+  }
+
+  private async write(turn: number, { name, family, note, lines }: Formula): Promise<void> {
+    const held = lines.map(({ ingredient }) => this.larder.nameOf(ingredient)).join(', ');
+    await this.run(
+      'insert into formula_search (rowid, name, kind, ingredients, note, larder) values (?, ?, ?, ?, ?, ?)',
+      [turn, name, `${familyNames[family]} ${family}`, held, note, larderDigest],
+    );
+  }
+
+  private async rowsOf<Row extends HeadRow>(columns: string, { search, limit, before = BEHIND_ALL }: ListQuery) {
+    const match = matchOf(search);
+    const found = match === undefined
+      ? { where: 'f.turn < ?', parameters: [before] }
+      : { where: 'f.turn in (select rowid from formula_search where formula_search match ? and rowid < ? order by rowid desc limit ?)', parameters: [match, before, limit + 1] };
+    const rows = (await this.run(`select ${columns} from formula f where ${found.where} order by f.turn desc limit ?`, [...found.parameters, limit + 1])) as readonly Row[];
+    const [{ total }] = (await (match === undefined
+      ? this.run('select count(turn) as total from formula')
+      : this.run('select count(*) as total from formula_search where formula_search match ?', [match]))) as [{ total: number }];
+    const shown = rows.slice(0, limit);
+    return { rows: shown, total, next: rows.length > limit ? shown.at(-1)?.turn : undefined };
+  } // prettier-ignore
+
+  private run(sql: string, parameters: readonly unknown[] = []): Promise<unknown> {
+    return this.em.execute(sql, [...parameters]);
+  }
+}
+
+const whenOf = ({ updated_at }: HeadRow): string => new Date(updated_at).toISOString();
+const columnsOf = (row: WholeRow): FormulaColumns => ({
+  name: row.name,
+  family: row.family,
+  portions: row.portions,
+  note: row.note,
+  process: JSON.parse(row.process) as FormulaColumns['process'],
+  serve: JSON.parse(row.serve) as FormulaColumns['serve'],
+  brief: row.brief === null ? null : (JSON.parse(row.brief) as FormulaColumns['brief']),
+});
+const linesOf = ({ lines }: WholeRow): readonly LineColumns[] => JSON.parse(lines) as LineColumns[];
+
+function summaryOf(row: HeadRow): FormulaSummary {
+  const { id, name, family, portions, version, line_count: lineCount } = row;
+  return { id, name, family, portions, version, lineCount, updatedAt: whenOf(row) };
+}
+
+const viewOf = (row: WholeRow): FormulaView => ({
+  id: row.id,
+  version: row.version,
+  updatedAt: whenOf(row),
+  ...formulaBodyOf(formulaFromColumns(columnsOf(row), linesOf(row))),
+});
