@@ -3,6 +3,8 @@ import { Module } from '@nestjs/common';
 import { DemoLoader } from './demo/demo-loader.js';
 import { SavedBriefController } from './brief/saved-brief.controller.js';
 import { SavedBriefService } from './brief/saved-brief.service.js';
+import { BackupController } from './backup/backup.controller.js';
+import { BackupService } from './backup/backup.service.js';
 import { EaterController } from './eater/eater.controller.js';
 import { EaterService } from './eater/eater.service.js';
 import { FormulaController } from './formula/formula.controller.js';
@@ -28,6 +30,7 @@ import { PredictController } from './predict/predict.controller.js';
 import { PredictService } from './predict/predict.service.js';
 import { PutAwayController } from './put-away/put-away.controller.js';
 import { PutAwayService } from './put-away/put-away.service.js';
+import { HeavyWork } from './work/heavy-work.js';
 import { DurableDriver } from './storage/durable-driver.js';
 import { ormConfig } from './storage/orm.config.js';
 import { RequestScope } from './storage/request-scope.js';
@@ -36,6 +39,7 @@ import { RequestScope } from './storage/request-scope.js';
   imports: [MikroOrmModule.forRootAsync({ driver: DurableDriver, useFactory: () => ormConfig() })],
   controllers: [
     HealthController,
+    BackupController,
     PutAwayController,
     IngredientController,
     OwnIngredientController,
@@ -52,6 +56,8 @@ import { RequestScope } from './storage/request-scope.js';
     Clock,
     Ending,
     RequestScope,
+    HeavyWork,
+    BackupService,
     OwnLarder,
     OwnIngredientService,
     LarderService,

@@ -9,6 +9,7 @@ import { DemoLoader } from './demo/demo-loader.js';
 import { FormulaList } from './formula/formula-list.js';
 import { OwnIngredientService } from './larder/own-ingredient.service.js';
 import { RequestScope } from './storage/request-scope.js';
+import { isBackup } from './backup/backup.controller.js';
 import { checkShape } from './platform/body-shape.js';
 import { FailureFilter } from './platform/failure.filter.js';
 import { serveApiDocs } from './platform/openapi.js';
@@ -16,10 +17,11 @@ import { serveWebApp } from './platform/static-files.js';
 import { refuseStrangers } from './platform/strangers.js';
 import { Clock } from './platform/clock.js';
 import { Ending } from './platform/ending.js';
-import { copyBeforeMigration, copyOfTheDay } from './storage/copies.js';
+import { copyBefore, copyDatabase, copyOfTheDay } from './storage/copies.js';
 import { checkDatabaseFile } from './storage/file-check.js';
 import { migrationsList } from './storage/migrations/index.js';
 import { databaseFile } from './storage/orm.config.js';
+import { HeavyWork } from './work/heavy-work.js';
 import { holdDatabase } from './storage/database-lock.js';
 import { contractValidation } from './platform/validation.js';
 
@@ -37,9 +39,10 @@ export async function createApplication(options: ApplicationOptions): Promise<Ne
   const applied = inMemory ? [] : checkDatabaseFile(file);
   const letGo = inMemory ? () => undefined : holdDatabase(file);
   try {
-    if (applied.length > 0 && applied.length < migrationsList.length) copyBeforeMigration(file, applied);
+    if (applied.length > 0 && applied.length < migrationsList.length)
+      copyDatabase(file, copyBefore(file, 'migration', new Date()));
     const app = await start(options, letGo);
-    if (!inMemory) keepDailyCopies(app, file);
+    if (!inMemory) await keepDailyCopies(app, file);
     return app;
   } catch (error) {
     letGo();
@@ -51,21 +54,21 @@ export async function createApplication(options: ApplicationOptions): Promise<Ne
 const LOOK_MS = 3_600_000;
 
 /** A copy of every day, made when it begins or when the server starts; a copy that fails is told and stops nothing. */
-function keepDailyCopies(app: NestExpressApplication, file: string): void {
-  const copy = () => {
+async function keepDailyCopies(app: NestExpressApplication, file: string): Promise<void> {
+  const heavy = app.get(HeavyWork);
+  const aside = (from: string, target: string) => heavy.run('copy-database', { file: from, target });
+  const copy = async (how?: typeof aside) => {
     try {
-      copyOfTheDay(file, app.get(Clock).now());
+      await copyOfTheDay(file, app.get(Clock).now(), how);
     } catch (error) {
-      new Logger('copies').warn(
-        `Today’s copy could not be made: ${error instanceof Error ? error.message : String(error)}`,
-      );
+      new Logger('copies').warn(`Today’s copy could not be made: ${error instanceof Error ? error.message : String(error)}`);
     }
   };
-  copy();
-  const timer = setInterval(copy, LOOK_MS);
+  await copy();
+  const timer = setInterval(() => void copy(aside), LOOK_MS);
   timer.unref();
   app.get(Ending).afterAll(() => clearInterval(timer));
-}
+} // prettier-ignore
 
 async function start(options: ApplicationOptions, letGo: () => void): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule, {
@@ -93,7 +96,7 @@ async function start(options: ApplicationOptions, letGo: () => void): Promise<Ne
   );
   app.use(refuseStrangers());
   app.use(compression());
-  app.useBodyParser('json', { limit: '1mb' });
+  app.useBodyParser('json', { limit: '1mb', type: (request) => /^application\/json\b/i.test(request.headers['content-type'] ?? '') && !isBackup(request) }); // prettier-ignore
   app.use(checkShape);
   app.useGlobalPipes(contractValidation());
   app.useGlobalFilters(new FailureFilter());

@@ -1,9 +1,12 @@
 import 'reflect-metadata';
 import { resolve } from 'node:path';
 import { createApplication } from './application.js';
+import { Ending } from './platform/ending.js';
 import { shutDown } from './platform/shutdown.js';
 import { DatabaseInUse } from './storage/database-lock.js';
 import { UnusableFile } from './storage/file-check.js';
+import { databaseFile } from './storage/orm.config.js';
+import { announceAddress } from './storage/server-address.js';
 
 const DEFAULT_PORT = 4173;
 
@@ -27,7 +30,9 @@ async function main(): Promise<void> {
       );
     });
   await app.listen(port, process.env['HOST'] ?? '127.0.0.1');
-  console.log(`Alterum is at ${(await app.getUrl()).replace('[::1]', '127.0.0.1')}`);
+  const address = (await app.getUrl()).replace(/\[::1?\]|0\.0\.0\.0/, '127.0.0.1');
+  if (databaseFile() !== ':memory:') app.get(Ending).afterAll(announceAddress(databaseFile(), address));
+  console.log(`Alterum is at ${address}`);
 }
 
 main().catch((error: unknown) => {

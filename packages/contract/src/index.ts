@@ -1,5 +1,25 @@
 import 'reflect-metadata';
 
+export {
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  BackupBrief,
+  BackupDocument,
+  BackupFormula,
+  type BackupKind,
+  backupKinds,
+  BackupLabel,
+  backupLimits,
+  BackupOwnIngredient,
+  BackupPerson,
+  BackupStock,
+  BackupVersion,
+  type RestoreCount,
+  type RestoreKindView,
+  type RestoreMode,
+  restoreModes,
+  type RestoreView,
+} from './backup.js';
 export { SavedBriefBody, type SavedBriefView, WishInput } from './brief.js';
 export { briefOfWishes, wishesOfBrief } from './brief-wire.js';
 export { EaterBody, EaterUpdate, type EaterView, NeedInput, needFromInput } from './eater.js';

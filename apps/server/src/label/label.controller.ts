@@ -11,7 +11,7 @@ export class LabelController {
   /** Reads a label and keeps nothing. */
   @Post('read')
   @HttpCode(200)
-  read(@Body() body: LabelText): LabelView {
+  read(@Body() body: LabelText): Promise<LabelView> {
     return this.labels.read(body);
   }
 

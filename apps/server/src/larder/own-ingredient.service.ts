@@ -13,7 +13,7 @@ import { FormulaList } from '../formula/formula-list.js';
 import { FormulaLineRow } from '../formula/formula.row.js';
 import { Clock } from '../platform/clock.js';
 import { Failure, invalidInput } from '../platform/failure.js';
-import { viewOfOwn } from './own-ingredient-row.mapping.js';
+import { columnsOfOwn, viewOfOwn } from './own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from './own-ingredient.row.js';
 import { OwnLarder } from './own-larder.js';
 
@@ -47,7 +47,7 @@ export class OwnIngredientService {
     const row = this.em.create(OwnIngredientRow, {
       id: `${OWN_PREFIX}${randomUUID()}`,
       version: 1,
-      ...columnsOf(body),
+      ...columnsOfOwn(body),
       createdAt: this.clock.now(),
       deletedAt: null,
     });
@@ -66,7 +66,7 @@ export class OwnIngredientService {
         { current: viewOfOwn(row) },
       );
     const before = row.name;
-    Object.assign(row, columnsOf(body));
+    Object.assign(row, columnsOfOwn(body));
     row.version += 1;
     await this.em.flush();
     await this.renew();
@@ -121,18 +121,4 @@ export class OwnIngredientService {
       errors.push({ field: `label.${field}`, message });
     if (errors.length > 0) throw invalidInput(errors);
   }
-}
-
-function columnsOf(body: OwnIngredientBody) {
-  const { name, like, role, label, contains, askFor, density, pricePerKg } = body;
-  return {
-    name: name.trim(),
-    like: like ?? null,
-    role: role ?? null,
-    label: labelFromInput(label),
-    contains: contains ?? [],
-    askFor: askFor ?? [],
-    density: density ?? null,
-    pricePerKg: pricePerKg ?? null,
-  };
 }

@@ -15,6 +15,15 @@ const problemSchema = {
   },
 }; // prettier-ignore
 
+const schemasOfContract = (refPointerPrefix: string) =>
+  validationMetadatasToSchemas({ classTransformerMetadataStorage: defaultMetadataStorage, refPointerPrefix });
+
+/** What a backup holds, as JSON Schema (draft 2020-12). */
+export function backupSchema(): object {
+  const { BackupDocument: document, ...$defs } = schemasOfContract('#/$defs/');
+  return { $schema: 'https://json-schema.org/draft/2020-12/schema', title: 'Backup of a kitchen', ...document, $defs };
+} // prettier-ignore
+
 /** Nest describes the routes, class-validator metadata the bodies, and every route may answer with a problem. */
 export function openApiDocument(app: INestApplication): OpenAPIObject {
   const document = SwaggerModule.createDocument(
@@ -27,10 +36,7 @@ export function openApiDocument(app: INestApplication): OpenAPIObject {
       .setVersion('1')
       .build(),
   );
-  const schemas = validationMetadatasToSchemas({
-    classTransformerMetadataStorage: defaultMetadataStorage,
-    refPointerPrefix: '#/components/schemas/',
-  });
+  const schemas = schemasOfContract('#/components/schemas/');
   document.components = {
     ...document.components,
     schemas: { ...document.components?.schemas, ...(schemas as Schemas), Problem: problemSchema },

@@ -25,13 +25,13 @@ export function fieldProblems(errors: readonly ValidationError[], parent = ''): 
   });
 }
 
-/** Every body is checked against its contract class; fields that are not known are refused. */
+/** Fields that are not known are refused. */
+export const strictly = { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true, stopAtFirstError: true } as const; // prettier-ignore
+
+/** Every body is checked against its contract class. */
 export const contractValidation = (): ValidationPipe =>
   new ValidationPipe({
     transform: true,
-    whitelist: true,
-    forbidNonWhitelisted: true,
-    forbidUnknownValues: true,
-    stopAtFirstError: true,
+    ...strictly,
     exceptionFactory: (errors) => invalidInput(fieldProblems(errors)),
   });

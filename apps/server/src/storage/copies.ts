@@ -26,18 +26,20 @@ export function copyDatabase(file: string, target: string): void {
   }
 }
 
-/** A copy from before the tables are changed; it is kept until somebody takes it away. */
-export function copyBeforeMigration(file: string, applied: readonly string[]): string {
-  const target = join(folderOf(file), `${stemOf(file)}-before-${applied.length + 1}.sqlite`);
-  copyDatabase(file, target);
-  return target;
+/** Where a copy goes that is made before something is changed for good; it is kept until somebody takes it away. */
+export function copyBefore(file: string, what: 'restore' | 'migration', now: Date): string {
+  return join(folderOf(file), `before-${what}-${now.toISOString().replace(/[:.]/g, '-')}.sqlite`);
 }
 
 /** The copy of the day; the oldest go when there are more than a week of them. @returns the copies kept, oldest first */
-export function copyOfTheDay(file: string, today: Date): readonly string[] {
+export async function copyOfTheDay(
+  file: string,
+  today: Date,
+  copy: (file: string, target: string) => Promise<void> | void = copyDatabase,
+): Promise<readonly string[]> {
   const daily = new RegExp(`^${stemOf(file).replace(/[^\w-]/g, '.')}-\\d{4}-\\d{2}-\\d{2}\\.sqlite$`);
   const folder = folderOf(file);
-  copyDatabase(file, join(folder, `${stemOf(file)}-${today.toISOString().slice(0, 10)}.sqlite`));
+  await copy(file, join(folder, `${stemOf(file)}-${today.toISOString().slice(0, 10)}.sqlite`));
   const all = readdirSync(folder)
     .filter((name) => daily.test(name))
     .sort();

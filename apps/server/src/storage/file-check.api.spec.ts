@@ -72,8 +72,8 @@ test.each<[string, RegExp, () => void | Promise<void>]>([
 
 test('a week of daily copies is kept, each of them whole; a second one of the same day is not made', async () => {
   await realFile();
-  for (let day = 1; day <= 10; day++) copyOfTheDay(file, new Date(Date.UTC(2026, 10, day, 12)));
-  const kept = copyOfTheDay(file, new Date(Date.UTC(2026, 10, 10, 20)));
+  for (let day = 1; day <= 10; day++) await copyOfTheDay(file, new Date(Date.UTC(2026, 10, day, 12)));
+  const kept = await copyOfTheDay(file, new Date(Date.UTC(2026, 10, 10, 20)));
   expect(kept.map((name) => name.slice(-17, -7))).toEqual(['2026-11-04', '2026-11-05', '2026-11-06', '2026-11-07', '2026-11-08', '2026-11-09', '2026-11-10']);
   const copy = new Database(kept.at(-1) ?? '');
   expect(copy.prepare('select name from formula').all()).toEqual([{ name: 'Cashew sauce' }]);
@@ -83,7 +83,7 @@ test('a week of daily copies is kept, each of them whole; a second one of the sa
 test('before the tables are changed a copy of what was is kept', async () => {
   await realFile();
   // As an older Alterum left it: without the last migration and what that brought.
-  sql("delete from mikro_orm_migrations where name like '%put_away'; drop index formula_version_name_once; alter table formula_version drop column deleted_at; create unique index formula_version_formula_id_name_unique on formula_version (formula_id, name)");
+  sql("delete from mikro_orm_migrations where name like '%put_away' or name like '%by_turn'; drop table formula_search; drop index formula_turn_unique; drop index formula_line_ingredient_index; alter table formula drop column turn; drop index formula_version_name_once; alter table formula_version drop column deleted_at; create unique index formula_version_formula_id_name_unique on formula_version (formula_id, name)");
   process.env['DATABASE_FILE'] = file;
   const app = await createApplication({ demo: false });
   await app.close();

@@ -1,11 +1,17 @@
-import { accessSync, closeSync, constants, existsSync, openSync, readSync, statSync } from 'node:fs';
+import { accessSync, constants, existsSync, openSync, readSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import Database from 'libsql';
 import { migrationsList } from './migrations/index.js';
 
 /** A database file that cannot be used: what was found, that it was left as it is, and what to do. */
 export class UnusableFile extends Error {
-  constructor(file: string, found: string, whatToDo: string) {
+  constructor(
+    file: string,
+    found: string,
+    whatToDo: string,
+    /** It is no database any more, or never was one; a backup may take its place. */
+    readonly isDamaged = false,
+  ) {
     super(`${file} ${found}. It was left untouched. ${whatToDo}`);
     this.name = 'UnusableFile';
   }
@@ -15,14 +21,13 @@ export class UnusableFile extends Error {
 const MAGIC = 'SQLite format 3\0';
 const ANOTHER = 'Choose another file (DATABASE_FILE=… npm start), or put a backup in its place.';
 
+/**
+ * Read by hand, since the driver would first take in a log that lies beside it, which writes. What is opened here is never closed: closing it
+ * would give up every lock that this process has on the file, and another program could then take away a log that is still written.
+ */
 function beginningOf(file: string): string {
-  const descriptor = openSync(file, 'r');
-  try {
-    const buffer = Buffer.alloc(MAGIC.length);
-    return buffer.toString('latin1', 0, readSync(descriptor, buffer, 0, MAGIC.length, 0));
-  } finally {
-    closeSync(descriptor);
-  }
+  const buffer = Buffer.alloc(MAGIC.length);
+  return buffer.toString('latin1', 0, readSync(openSync(file, 'r'), buffer, 0, MAGIC.length, 0));
 }
 
 const mayWrite = (path: string): boolean => {
@@ -66,12 +71,12 @@ export function checkDatabaseFile(file: string): readonly string[] {
   if (!existsSync(file) || statSync(file).size === 0) return [];
   if (statSync(file).isDirectory()) throw new UnusableFile(file, 'is a folder, not a file', ANOTHER);
   if (!mayWrite(file)) throw new UnusableFile(file, 'cannot be written', 'Give this user the right to write it, or choose another file (DATABASE_FILE=… npm start).');
-  if (beginningOf(file) !== MAGIC) throw new UnusableFile(file, 'is no database', ANOTHER);
+  if (beginningOf(file) !== MAGIC) throw new UnusableFile(file, 'is no database', ANOTHER, true);
   let contents: Contents;
   try {
     contents = contentsOf(file);
   } catch {
-    throw new UnusableFile(file, 'is a damaged or cut database', ANOTHER);
+    throw new UnusableFile(file, 'is a damaged or cut database', ANOTHER, true);
   }
   const { tables, migrations } = contents;
   if (tables.length > 0 && !tables.includes('formula')) throw new UnusableFile(file, 'is the database of another program', ANOTHER);

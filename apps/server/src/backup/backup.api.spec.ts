@@ -1,0 +1,324 @@
+import { existsSync, readdirSync } from 'node:fs';
+import { dirname } from 'node:path';
+import type {
+  BackupDocument,
+  FormulaSummary,
+  FormulaView,
+  RestoreKindView,
+  RestoreView,
+} from '@alterum/contract';
+import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
+
+let server: KitchenServer;
+beforeEach(async () => {
+  server = await startKitchenServer();
+});
+afterEach(() => server.close());
+
+const ask = () => server.ask();
+const label = { perG: 100, fat: 40, carbohydrate: 20, protein: 15, salt: 0.2 };
+const make = async (body: object = {}) =>
+  (
+    await ask()
+      .post('/api/formulas')
+      .send({ ...cashewSauce, ...body })
+      .expect(201)
+  ).body as FormulaView;
+const backup = async () =>
+  (await ask().get('/api/backup').buffer(true).parse(asText).expect(200)).body as string;
+const asText = (response: unknown, done: (error: Error | null, text: string) => void) => {
+  let text = '';
+  (response as NodeJS.ReadableStream)
+    .on('data', (part: Buffer) => (text += part.toString()))
+    .on('end', () => done(null, text));
+};
+const documentOf = (text: string) => JSON.parse(text) as BackupDocument;
+/** Everything but the moment it was made. */
+const content = (text: string) => ({ ...documentOf(text), madeAt: '' });
+const send = (address: string, body: unknown) =>
+  ask()
+    .post(address)
+    .set('Content-Type', 'application/json')
+    .send(typeof body === 'string' ? body : JSON.stringify(body));
+const kindOf = (view: RestoreView, kind: RestoreKindView['kind']) =>
+  view.kinds.find((one) => one.kind === kind);
+
+/** A kitchen with something of everything, put away things included. */
+async function fill(): Promise<{ kept: FormulaView; away: FormulaView }> {
+  const own = (
+    await ask()
+      .post('/api/own-ingredients')
+      .send({ name: 'Nut butter of the corner shop', label, contains: ['peanut'], density: 1.1 })
+      .expect(201)
+  ).body as { id: string };
+  await ask().post('/api/own-ingredients').send({ name: 'No longer bought', label }).expect(201);
+  const all = (await ask().get('/api/own-ingredients').expect(200)).body as { id: string; name: string }[];
+  await ask()
+    .delete(`/api/own-ingredients/${all.find(({ name }) => name === 'No longer bought')?.id}`)
+    .expect(204);
+  await ask()
+    .post('/api/eaters')
+    .send({
+      name: 'Ane',
+      needs: [
+        { kind: 'allergen', allergen: 'peanut', strictness: 'allergy', traces: true },
+        { kind: 'salt-limit', gramsPerPortion: 0.6 },
+        { kind: 'rule', rule: 'mild' },
+      ],
+    })
+    .expect(201);
+  const gone = (
+    await ask().post('/api/eaters').send({ name: 'Bo', guest: true, eatsTonight: false }).expect(201)
+  ).body as { id: string };
+  await ask().delete(`/api/eaters/${gone.id}`).expect(204);
+  await ask()
+    .put('/api/labels/cashew')
+    .send({ text: 'Ingredients: water, oats. May contain almonds.' })
+    .expect(200);
+  await ask().put('/api/stock/cashew').send({ grams: 250 }).expect(200);
+  await ask()
+    .post('/api/briefs')
+    .send({ name: 'For pasta', wishes: [{ rail: 'fat', low: 5, high: 15, weight: 2, pinned: true }] })
+    .expect(201);
+  const kept = await make({
+    name: 'With everything',
+    note: 'A note',
+    brief: [{ rail: 'salt', low: 0.5, high: 1 }],
+    process: { maxTemperatureC: 80 },
+    lines: [
+      ...cashewSauce.lines,
+      {
+        id: 'd',
+        ingredient: own.id,
+        amount: null,
+        unit: 'g',
+        hold: { kind: 'bounded', leastG: 5, mostG: 40 },
+      },
+    ],
+  });
+  await ask()
+    .post(`/api/formulas/${kept.id}/versions`)
+    .send({ name: 'First', why: 'It was good' })
+    .expect(201);
+  const dropped = (await ask().post(`/api/formulas/${kept.id}/versions`).send({ name: 'Second' }).expect(201))
+    .body as { id: string };
+  await ask().delete(`/api/formulas/${kept.id}/versions/${dropped.id}`).expect(204);
+  const away = await make({ name: 'Put away' });
+  await ask().delete(`/api/formulas/${away.id}`).expect(204);
+  await make({ name: 'Last' });
+  return { kept, away };
+}
+
+async function emptyKitchen(): Promise<void> {
+  await server.close();
+  server = await startKitchenServer();
+}
+
+test('backup, empty kitchen, restore gives the same backup, put away things and the order of the list included', async () => {
+  await fill();
+  const before = await backup();
+  const names = ((await ask().get('/api/formulas')).body as FormulaSummary[]).map(({ name }) => name);
+  expect(documentOf(before)).toMatchObject({
+    format: 'alterum-kitchen',
+    formatVersion: 1,
+    people: [{ name: 'Ane' }, { name: 'Bo', guest: true }],
+    labels: [{ ingredient: 'cashew' }],
+    stock: [{ ingredient: 'cashew', grams: 250 }],
+    briefs: [{ name: 'For pasta' }],
+  });
+  expect(
+    documentOf(before).formulas.map(({ name, versions }) => [name, versions?.map((version) => version.name)]),
+  ).toEqual([
+    ['Put away', []],
+    ['With everything', ['First', 'Second']],
+    ['Last', []],
+  ]);
+  for (const mode of ['merge', 'replace']) {
+    await emptyKitchen();
+    const done = (await send(`/api/restore?mode=${mode}`, before).expect(200)).body as RestoreView;
+    expect(kindOf(done, 'formulas')).toMatchObject({
+      come: { count: 3 },
+      change: { count: 0 },
+      go: { count: 0 },
+      same: 0,
+    });
+    expect(content(await backup())).toEqual(content(before));
+    expect(((await ask().get('/api/formulas')).body as FormulaSummary[]).map(({ name }) => name)).toEqual(
+      names,
+    );
+    // The own ingredient is known again, by name and to the search.
+    expect(
+      ((await ask().get('/api/formulas?search=corner%20shop')).body as FormulaSummary[]).map(
+        ({ name }) => name,
+      ),
+    ).toEqual(['With everything']);
+  }
+});
+
+test('a preview tells what would come, change, go and stay, and changes nothing', async () => {
+  const { kept } = await fill();
+  const before = await backup();
+  await ask()
+    .put(`/api/formulas/${kept.id}`)
+    .send({ name: 'Changed since', version: kept.version })
+    .expect(200);
+  await make({ name: 'Made since' });
+  await ask().delete('/api/stock/cashew').expect(204);
+  const now = content(await backup());
+  const replace = (await send('/api/restore/preview?mode=replace', before).expect(200)).body as RestoreView;
+  expect(kindOf(replace, 'formulas')).toEqual({
+    kind: 'formulas',
+    come: { count: 0, names: [] },
+    change: { count: 1, names: ['With everything'] },
+    go: { count: 1, names: ['Made since'] },
+    stay: { count: 0, names: [] },
+    same: 2,
+  });
+  expect(kindOf(replace, 'stock')).toMatchObject({ come: { count: 1, names: ['cashew'] } });
+  const merge = (await send('/api/restore/preview?mode=merge', before).expect(200)).body as RestoreView;
+  expect(kindOf(merge, 'formulas')).toMatchObject({
+    change: { count: 0 },
+    go: { count: 0 },
+    stay: { count: 1, names: ['With everything'] },
+    same: 2,
+  });
+  expect(merge.kept).toBeUndefined();
+  expect(content(await backup())).toEqual(now);
+});
+
+test('replacing makes it what the backup says, and keeps what was; a page that knows the newer one cannot write over it', async () => {
+  const { kept } = await fill();
+  const before = await backup();
+  await ask().put(`/api/formulas/${kept.id}`).send({ name: 'Changed since', version: 1 }).expect(200);
+  await make({ name: 'Made since' });
+  const done = (await send('/api/restore?mode=replace', before).expect(200)).body as RestoreView;
+  const whole = (text: string) => ({
+    ...content(text),
+    formulas: documentOf(text).formulas.map((one) => ({ ...one, version: 0 })),
+  });
+  const sorted = (text: string) => ({
+    ...whole(text),
+    formulas: [...whole(text).formulas].sort((a, b) => (a.id < b.id ? -1 : 1)),
+  });
+  expect(sorted(await backup())).toEqual(sorted(before));
+  expect(existsSync(done.kept ?? '')).toBe(true);
+  expect(readdirSync(dirname(done.kept ?? '')).some((name) => name.startsWith('before-restore'))).toBe(true);
+  const problem = problemOf(
+    await ask().put(`/api/formulas/${kept.id}`).send({ name: 'From an old tab', version: 2 }).expect(409),
+  );
+  expect(problem.type).toBe('/problems/conflict');
+});
+
+test('merging keeps what was changed later, on either side, and adds kept versions under a free name', async () => {
+  const { kept } = await fill();
+  const older = documentOf(await backup());
+  await ask().put(`/api/formulas/${kept.id}`).send({ name: 'Changed here', version: 1 }).expect(200);
+  const stranger = {
+    ...older.formulas[1],
+    versions: [{ ...older.formulas[1]?.versions?.[0], id: 'from-elsewhere', why: 'Another one' }],
+  };
+  await send('/api/restore', {
+    ...older,
+    formulas: [stranger],
+    stock: [{ ingredient: 'cashew', grams: 9, saidAt: '2031-01-01T00:00:00.000Z' }],
+  }).expect(200);
+  expect((await ask().get(`/api/formulas/${kept.id}`).expect(200)).body).toMatchObject({
+    name: 'Changed here',
+  });
+  const versions = (await ask().get(`/api/formulas/${kept.id}/versions`).expect(200)).body as {
+    name: string;
+    why: string;
+  }[];
+  expect(versions.map(({ name, why }) => [name, why])).toEqual(
+    expect.arrayContaining([
+      ['First', 'It was good'],
+      ['First (2)', 'Another one'],
+    ]),
+  );
+  expect((await ask().get('/api/stock').expect(200)).body).toEqual([{ ingredient: 'cashew', grams: 9 }]);
+  const newer = { ...older.formulas[1], name: 'Changed there', updatedAt: '2031-01-01T00:00:00.000Z' };
+  await send('/api/restore?mode=merge', { ...older, formulas: [newer] }).expect(200);
+  const read = (await ask().get(`/api/formulas/${kept.id}`).expect(200)).body as FormulaView;
+  expect(read).toMatchObject({ name: 'Changed there', version: 3 });
+  expect(((await ask().get('/api/formulas?search=there')).body as FormulaSummary[])[0]?.id).toBe(kept.id);
+});
+
+const broken: readonly (readonly [string, (text: string) => string, string, string])[] = [
+  ['no JSON', () => 'hello', 'unreadable-body', ''],
+  ['a backup that is cut off', (text) => text.slice(0, text.length - 40), 'unreadable-body', ''],
+  ['an empty body', () => '', 'unreadable-body', ''],
+  ['a list', () => '[1, 2]', 'unreadable-body', ''],
+  ['another program’s document', () => '{"format": "other", "formatVersion": 1}', 'unreadable-body', ''],
+  [
+    'a newer format',
+    (text) => text.replace('"formatVersion": 1', '"formatVersion": 2'),
+    'invalid-input',
+    'formatVersion',
+  ],
+  ['a missing part', (text) => text.replace('"stock"', '"shelf"'), 'invalid-input', 'shelf'],
+  [
+    'a field that is not known',
+    (text) => text.replace('"portions":4', '"portions":4,"colour":"red"'),
+    'invalid-input',
+    'formulas[0].colour',
+  ],
+  [
+    'an amount below zero',
+    (text) => text.replace('"amount":360', '"amount":-3'),
+    'invalid-input',
+    'formulas[0].lines[1].amount',
+  ],
+  [
+    'an entry twice',
+    (text) => text.replace(/\n\{"id":"[^"]+"/g, '\n{"id":"own-same"'),
+    'invalid-input',
+    'ownIngredients[1].id',
+  ],
+  [
+    'an entry that is none',
+    (text) => text.replace('"stock": [', '"stock": [7, '),
+    'invalid-input',
+    'stock[0]',
+  ],
+  [
+    'a day that is none',
+    (text) => text.replace(/"createdAt":"[^"]+"/, '"createdAt":"yesterday"'),
+    'invalid-input',
+    'ownIngredients[0].createdAt',
+  ],
+];
+test.each(broken)('%s is refused, and nothing is changed', async (_what, spoil, kind, field) => {
+  await fill();
+  const before = await backup();
+  const problem = problemOf(await send('/api/restore?mode=replace', spoil(before)).expect(400));
+  expect(problem.type).toBe(`/problems/${kind}`);
+  if (field !== '') expect(problem.errors?.map((error) => error.field)).toContain(field);
+  expect(content(await backup())).toEqual(content(before));
+});
+
+test('another mode, a form and a packed body are refused', async () => {
+  await send('/api/restore?mode=overwrite', '{}').expect(400);
+  await ask().post('/api/restore').set('Content-Type', 'text/plain').send('{}').expect(415);
+  await ask()
+    .post('/api/restore')
+    .set('Content-Type', 'application/json')
+    .set('Content-Encoding', 'gzip')
+    .send('{}')
+    .expect(415);
+  await ask()
+    .post('/api/restore')
+    .set('Content-Type', 'application/json')
+    .set('Origin', 'http://elsewhere.test')
+    .send('{}')
+    .expect(403);
+});
+
+test('the database can be fetched whole, and the schema says what a document holds', async () => {
+  await make();
+  const file = await ask().get('/api/backup/database').buffer(true).parse(asText).expect(200);
+  expect((file.body as string).slice(0, 15)).toBe('SQLite format 3');
+  expect(file.headers['content-disposition']).toMatch(/attachment; filename="alterum-[\d-]+\.sqlite"/);
+  const schema = (await ask().get('/api/backup/schema').expect(200)).body as { required: string[]; $defs: Record<string, { required: string[] }> };
+  expect(schema.required).toEqual(expect.arrayContaining(['format', 'formatVersion', 'madeAt', 'formulas', 'people', 'ownIngredients', 'labels', 'stock', 'briefs']));
+  expect(schema.$defs['BackupFormula']?.required).toEqual(expect.arrayContaining(['id', 'version', 'updatedAt', 'name']));
+}); // prettier-ignore

@@ -1,0 +1,138 @@
+import { createHash } from 'node:crypto';
+import {
+  type BackupDocument,
+  type BackupFormula,
+  type BackupKind,
+  type BackupVersion,
+  type RestoreCount,
+  type RestoreKindView,
+  type RestoreMode,
+} from '@alterum/contract';
+import type { EntityManager } from '@mikro-orm/libsql';
+import { MOST_NAMES } from './backup.params.js';
+import { type Entries, entriesOf } from './entries.js';
+
+type Entry = Entries[BackupKind];
+
+/** What is remembered of an entry that is here. */
+interface Held {
+  readonly name: string;
+  readonly digest: string;
+  /** Larger for what was changed later. */
+  readonly stamp: number;
+  readonly version: number;
+  readonly versionIds: ReadonlySet<string>;
+}
+
+/** What is done with one entry of the backup. */
+export interface Step<E extends Entry = Entry> {
+  readonly entry: E;
+  readonly isNew: boolean;
+  /** Takes the place of what is here; false where only kept versions are added. */
+  readonly writes: boolean;
+  /** Number that the write is counted as, so that a page which knows what was here cannot write over it unseen. */
+  readonly version: number;
+  readonly versions: readonly BackupVersion[];
+}
+
+export interface Plan {
+  readonly steps: { readonly [Kind in BackupKind]: readonly Step<Entries[Kind]>[] };
+  /** Keys of what goes. */
+  readonly go: Readonly<Record<BackupKind, readonly string[]>>;
+  readonly kinds: readonly RestoreKindView[];
+}
+
+/** What tells an entry from the others of its kind. */
+export const keyOf = (kind: BackupKind, entry: Entry): string => {
+  const { id, name, ingredient } = entry as { readonly id?: string; readonly name?: string; readonly ingredient?: string };
+  const key = kind === 'briefs' ? name?.trim() : kind === 'labels' || kind === 'stock' ? ingredient : id;
+  return key ?? '';
+}; // prettier-ignore
+
+const nameOf = (kind: BackupKind, entry: Entry): string =>
+  'name' in entry ? entry.name : keyOf(kind, entry);
+
+const stampOf = (entry: Entry): number => {
+  const { updatedAt, readOn, saidAt, keptAt, putAwayAt, version } = entry as unknown as Readonly<Record<string, string | number | null | undefined>>;
+  const changed = updatedAt ?? readOn ?? saidAt ?? keptAt;
+  if (changed === undefined || changed === null) return Number(version ?? 0);
+  return Math.max(Date.parse(String(changed)), putAwayAt ? Date.parse(String(putAwayAt)) : 0);
+}; // prettier-ignore
+
+const versionsOf = (entry: Entry): readonly BackupVersion[] => (entry as BackupFormula).versions ?? [];
+
+/** Keys in one order, so that two entries of the same content have the same text. */
+const ordered = (value: unknown): unknown =>
+  Array.isArray(value)
+    ? value.map(ordered)
+    : typeof value === 'object' && value !== null
+      ? Object.fromEntries(Object.entries(value).filter(([, part]) => part !== undefined).sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, part]) => [key, ordered(part)]))
+      : value; // prettier-ignore
+
+/** What an entry holds, but for the count of its writes; kept versions are looked at on their own. */
+function digestOf(entry: Entry): string {
+  const { version: _version, versions: _versions, ...content } = entry as BackupFormula;
+  return createHash('sha256').update(JSON.stringify(ordered(content))).digest('base64'); // prettier-ignore
+}
+const digestOfVersions = (entry: Entry): string => createHash('sha256').update(JSON.stringify(ordered(versionsOf(entry)))).digest('base64'); // prettier-ignore
+
+async function heldOf(em: EntityManager, kind: BackupKind, mode: RestoreMode): Promise<Map<string, Held>> {
+  const held = new Map<string, Held>();
+  for await (const entries of entriesOf(em, kind))
+    for (const entry of entries)
+      held.set(keyOf(kind, entry), {
+        name: nameOf(kind, entry),
+        digest: digestOf(entry) + (mode === 'replace' ? digestOfVersions(entry) : ''),
+        stamp: stampOf(entry),
+        version: (entry as { readonly version?: number }).version ?? 0,
+        versionIds: new Set(versionsOf(entry).map(({ id }) => id)),
+      });
+  return held;
+}
+
+class Names {
+  private readonly all: string[] = [];
+  add(name: string): void {
+    this.all.push(name);
+  }
+  get view(): RestoreCount {
+    return { count: this.all.length, names: this.all.slice(0, MOST_NAMES) };
+  }
+}
+
+/**
+ * Holds a backup against what is here. Replacing makes the kitchen what the backup says; merging adds what is missing and, where both have it,
+ * keeps whatever was changed later; merged, nothing goes.
+ */
+export async function planOf(em: EntityManager, backup: BackupDocument, mode: RestoreMode): Promise<Plan> {
+  const steps = { people: [], ownIngredients: [], labels: [], stock: [], briefs: [], formulas: [] } as unknown as Record<BackupKind, Step[]>,
+    go = {} as Record<BackupKind, readonly string[]>,
+    kinds: RestoreKindView[] = [];
+  for (const kind of ['people', 'ownIngredients', 'labels', 'stock', 'briefs', 'formulas'] as const) {
+    const held = await heldOf(em, kind, mode);
+    const come = new Names(), change = new Names(), goes = new Names(), stay = new Names();
+    let same = 0;
+    for (const entry of backup[kind] as readonly Entry[]) {
+      const key = keyOf(kind, entry), here = held.get(key), name = nameOf(kind, entry);
+      held.delete(key);
+      const version = (entry as { readonly version?: number }).version ?? 0;
+      if (!here) {
+        come.add(name);
+        steps[kind].push({ entry, isNew: true, writes: true, version, versions: versionsOf(entry) });
+        continue;
+      }
+      const differs = here.digest !== digestOf(entry) + (mode === 'replace' ? digestOfVersions(entry) : '');
+      const writes = differs && (mode === 'replace' || stampOf(entry) > here.stamp);
+      const versions = mode === 'replace' ? versionsOf(entry) : versionsOf(entry).filter(({ id }) => !here.versionIds.has(id));
+      if (writes || (mode === 'merge' && versions.length > 0)) {
+        change.add(name);
+        steps[kind].push({ entry, isNew: false, writes, version: Math.max(version, here.version) + 1, versions });
+      } else if (differs) stay.add(name);
+      else same += 1;
+    }
+    if (mode === 'replace') for (const { name } of held.values()) goes.add(name);
+    go[kind] = mode === 'replace' ? [...held.keys()] : [];
+    kinds.push({ kind, come: come.view, change: change.view, go: goes.view, stay: stay.view, same });
+  }
+  return { steps: steps as Plan['steps'], go, kinds };
+} // prettier-ignore

@@ -1,0 +1,194 @@
+import { type AllergenId, allergenIds } from '@alterum/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsDefined,
+  IsIn,
+  IsISO8601,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  Matches,
+  MaxLength,
+} from 'class-validator';
+import { AreWishes, WishInput } from './brief.js';
+import { EaterBody } from './eater.js';
+import { AreParts, IsBetween, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
+import { FormulaBody } from './formula.js';
+import { LABEL_LIMIT } from './label.js';
+import { OwnIngredientBody } from './own-ingredient.js';
+
+/** What the first field of a backup says. */
+export const BACKUP_FORMAT = 'alterum-kitchen';
+/** Grows when a backup means something else than before; an older reader refuses a newer one. */
+export const BACKUP_VERSION = 1;
+
+/** Most entries of each kind, far above any kitchen’s. */
+export const backupLimits = { formulas: 50_000, versions: 1000, people: 1000, ownIngredients: 10_000, labels: 10_000, stock: 10_000, briefs: 5000 } as const; // prettier-ignore
+
+const IsWhen = (what: string): PropertyDecorator =>
+  IsISO8601({ strict: true }, { message: `${what} must be a date and time like 2026-11-25T18:30:00.000Z.` });
+
+/** When it was taken out of sight; null while it is there. */
+const IsPutAway = (): PropertyDecorator => (target, property) => {
+  for (const check of [IsOptional(), IsWhen('When it was put away')]) check(target, property);
+};
+
+const IsId = (): PropertyDecorator =>
+  Matches(/^[\w-]{1,64}$/, { message: 'The id must be 1 to 64 letters, digits, “-” and “_”.' });
+
+const IsIngredientId = (): PropertyDecorator => (target, property) => {
+  for (const check of [IsString({ message: 'The ingredient must be named by its larder id.' }), IsNotEmpty({ message: 'The ingredient must be named by its larder id.' }), MaxLength(120, { message: 'The ingredient id is too long.' })])
+    check(target, property);
+}; // prettier-ignore
+
+/** A kept version of a formula. */
+export class BackupVersion {
+  @IsId() id!: string;
+  @IsName('Give the version a name.', 80) name!: string;
+  @IsString({ message: 'The reason must be a text.' })
+  @MaxLength(1000, { message: 'The reason is longer than 1000 characters.' })
+  why!: string;
+  @IsWhen('When it was kept') keptAt!: string;
+  @IsPutAway() putAwayAt?: string | null;
+
+  @IsDefined({ message: 'A version holds what stood in the formula.' })
+  @IsObject({ message: 'A version holds what stood in the formula.' })
+  @IsPart()
+  @Type(() => FormulaBody)
+  content!: FormulaBody;
+}
+
+/** A formula with its kept versions, oldest first. */
+export class BackupFormula extends FormulaBody {
+  @IsId() id!: string;
+  @IsVersion() version!: number;
+  @IsWhen('When it was made') createdAt!: string;
+  @IsWhen('When it was changed') updatedAt!: string;
+  @IsPutAway() putAwayAt?: string | null;
+
+  @MayBeAbsent()
+  @IsArray({ message: 'The versions must be a list.' })
+  @ArrayMaxSize(backupLimits.versions, {
+    message: `A formula has at most ${backupLimits.versions} versions.`,
+  })
+  @AreParts()
+  @Type(() => BackupVersion)
+  versions?: BackupVersion[];
+}
+
+/** Somebody at the table. */
+export class BackupPerson extends EaterBody {
+  @IsId() id!: string;
+  @IsVersion() version!: number;
+  @IsPutAway() putAwayAt?: string | null;
+}
+
+/** An ingredient of the cook’s own. */
+export class BackupOwnIngredient extends OwnIngredientBody {
+  @Matches(/^own-[\w-]{1,56}$/, {
+    message: 'The id of an own ingredient is “own-” and letters, digits, “-” or “_”.',
+  })
+  id!: string;
+  @IsVersion() version!: number;
+  @IsWhen('When it was made') createdAt!: string;
+  @IsPutAway() putAwayAt?: string | null;
+}
+
+/** The label of a pack in the house. */
+export class BackupLabel {
+  @IsIngredientId() ingredient!: string;
+
+  @IsString({ message: 'The label must be a text.' })
+  @IsNotEmpty({ message: 'The label must hold its text.' })
+  @MaxLength(LABEL_LIMIT, { message: 'This is longer than any label.' })
+  text!: string;
+
+  @IsArray({ message: 'What it contains must be a list.' })
+  @IsIn([...allergenIds], { each: true, message: 'Choose allergens from the lists.' })
+  contains!: AllergenId[];
+
+  @IsArray({ message: 'What it may contain must be a list.' })
+  @IsIn([...allergenIds], { each: true, message: 'Choose allergens from the lists.' })
+  askFor!: AllergenId[];
+
+  @IsWhen('When it was read') readOn!: string;
+}
+
+/** What of an ingredient is in the house. */
+export class BackupStock {
+  @IsIngredientId() ingredient!: string;
+  /** g. */
+  @IsBetween('The amount in the house', 0, 100_000, 'g') grams!: number;
+  @IsWhen('When it was said') saidAt!: string;
+}
+
+/** A brief kept under a name. */
+export class BackupBrief {
+  @IsId() id!: string;
+  @IsName('Give the brief a name.', 80) name!: string;
+  @AreWishes() wishes!: WishInput[];
+  @IsWhen('When it was kept') keptAt!: string;
+}
+
+/** Kinds of entry in the order in which a backup lists them: what others refer to comes first. */
+export const backupKinds = ['people', 'ownIngredients', 'labels', 'stock', 'briefs', 'formulas'] as const;
+export type BackupKind = (typeof backupKinds)[number];
+
+const IsListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator => (target, property) => {
+  for (const check of [IsArray({ message: `“${kind}” must be a list.` }), ArrayMaxSize(backupLimits[kind], { message: `“${kind}” holds at most ${backupLimits[kind]} entries.` }), AreParts(), Type(type)])
+    check(target, property);
+}; // prettier-ignore
+
+/** Everything a kitchen has kept, put away things included. */
+export class BackupDocument {
+  @Equals(BACKUP_FORMAT, { message: `The format must be “${BACKUP_FORMAT}”.` })
+  format!: typeof BACKUP_FORMAT;
+  @IsIn([BACKUP_VERSION], { message: `The version of the format must be ${BACKUP_VERSION}.` })
+  formatVersion!: number;
+  @IsWhen('When the backup was made') madeAt!: string;
+  @IsListOf('people', () => BackupPerson) people!: BackupPerson[];
+  @IsListOf('ownIngredients', () => BackupOwnIngredient) ownIngredients!: BackupOwnIngredient[];
+  @IsListOf('labels', () => BackupLabel) labels!: BackupLabel[];
+  @IsListOf('stock', () => BackupStock) stock!: BackupStock[];
+  @IsListOf('briefs', () => BackupBrief) briefs!: BackupBrief[];
+  @IsListOf('formulas', () => BackupFormula) formulas!: BackupFormula[];
+}
+
+/** Takes what a kitchen has to what a backup holds, or adds what it lacks. */
+export const restoreModes = ['replace', 'merge'] as const;
+export type RestoreMode = (typeof restoreModes)[number];
+
+/** How many entries, and the names of the first of them. */
+export interface RestoreCount {
+  readonly count: number;
+  readonly names: readonly string[];
+}
+
+/** What restoring does to one kind of entry. */
+export interface RestoreKindView {
+  readonly kind: BackupKind;
+  /** In the backup and not here. */
+  readonly come: RestoreCount;
+  /** In both, and as in the backup afterwards. */
+  readonly change: RestoreCount;
+  /** Here and not in the backup. */
+  readonly go: RestoreCount;
+  /** In both, different, and newer here, so that it stays. */
+  readonly stay: RestoreCount;
+  /** The same in both. */
+  readonly same: number;
+}
+
+/** What restoring would do, or did. */
+export interface RestoreView {
+  readonly mode: RestoreMode;
+  /** When the backup was made. */
+  readonly madeAt: string;
+  readonly kinds: readonly RestoreKindView[];
+  /** Where what was here before is kept; absent in a preview. */
+  readonly kept?: string;
+}
