@@ -1,5 +1,5 @@
 /** Entries that are read from the database, or written into it, in one go. @source assumed: some ms each, so that others are answered in between */
-export const AT_ONCE = 100;
+export const AT_ONCE = 40;
 
 /** Most bytes of a backup that is brought back. @source assumed: five times a kitchen of 10,000 formulas */
 export const MOST_BYTES = 200_000_000;

@@ -11,16 +11,15 @@ import {
   wishesOfBrief,
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/libsql';
-import type { FilterQuery } from '@mikro-orm/core';
 import { SavedBriefRow } from '../brief/saved-brief.row.js';
 import { viewOfEater } from '../eater/eater-row.mapping.js';
 import { EaterRow } from '../eater/eater.row.js';
-import { formulaFromRow } from '../formula/formula-row.mapping.js';
-import { FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
+import { formulaOf, WHOLE, type WholeRow } from '../formula/formula-reading.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
 import { viewOfOwn } from '../larder/own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { StockRow } from '../larder/stock.row.js';
+import { breathe } from '../platform/breathe.js';
 import { AT_ONCE } from './backup.params.js';
 
 /** What a backup holds of each kind. */
@@ -62,33 +61,53 @@ const briefOf = ({ id, name, brief, keptAt }: SavedBriefRow): BackupBrief => ({
   keptAt: when(keptAt),
 });
 
-const versionOf = ({ id, name, why, keptAt, deletedAt, content }: FormulaVersionRow): BackupVersion =>
-  ({ id, name, why, keptAt: when(keptAt), putAwayAt: putAway(deletedAt), content }) as unknown as BackupVersion; // prettier-ignore
+interface FormulaRead extends WholeRow {
+  readonly created_at: number;
+  readonly deleted_at: number | null;
+}
 
-const formulaOf = (row: FormulaRow, versions: readonly FormulaVersionRow[]): BackupFormula =>
+interface VersionRead {
+  readonly id: string;
+  readonly formula_id: string;
+  readonly name: string;
+  readonly why: string;
+  readonly content: string;
+  readonly kept_at: number;
+  readonly deleted_at: number | null;
+}
+
+const moment = (ms: number): string => when(new Date(ms));
+
+const versionOf = ({ id, name, why, kept_at, deleted_at, content }: VersionRead): BackupVersion =>
+  ({ id, name, why, keptAt: moment(kept_at), putAwayAt: deleted_at === null ? null : moment(deleted_at), content: JSON.parse(content) as unknown }) as BackupVersion; // prettier-ignore
+
+const formulaEntryOf = (row: FormulaRead, versions: readonly VersionRead[]): BackupFormula =>
   ({
     id: row.id,
     version: row.version,
-    createdAt: when(row.createdAt),
-    updatedAt: when(row.updatedAt),
-    putAwayAt: putAway(row.deletedAt),
-    ...formulaBodyOf(formulaFromRow(row)),
+    createdAt: moment(row.created_at),
+    updatedAt: moment(row.updated_at),
+    putAwayAt: row.deleted_at === null ? null : moment(row.deleted_at),
+    ...formulaBodyOf(formulaOf(row)),
     versions: versions.map(versionOf),
   }) as unknown as BackupFormula;
 
 /** Formulas in the order in which restoring puts them into the list: those put away, then the list from its end. */
 async function* formulas(em: EntityManager): AsyncGenerator<readonly BackupFormula[]> {
-  const pages = async function* (part: FilterQuery<FormulaRow>, by: 'turn' | 'id') {
-    for (let offset = 0; ; offset += AT_ONCE) {
-      em.clear();
-      const rows = await em.find(FormulaRow, part, { populate: ['lines'], orderBy: { [by]: 'asc' }, limit: AT_ONCE, offset });
-      const versions = await em.find(FormulaVersionRow, { formula: { $in: rows.map(({ id }) => id) } }, { orderBy: { keptAt: 'asc', id: 'asc' } });
-      if (rows.length > 0) yield rows.map((row) => formulaOf(row, versions.filter(({ formula }) => formula.id === row.id)));
-      if (rows.length < AT_ONCE) return;
+  const run = <Row>(sql: string, parameters: readonly unknown[]) => em.execute(sql, [...parameters]) as unknown as Promise<readonly Row[]>;
+  for (const { which, by } of [
+    { which: 'f.turn is null and f.id > ?', by: 'id' },
+    { which: 'f.turn > ?', by: 'turn' },
+  ] as const)
+    for (let after: string | number = by === 'id' ? '' : 0; ; ) {
+      await breathe();
+      const rows = await run<FormulaRead>(`select ${WHOLE}, f.created_at, f.deleted_at from formula f where ${which} order by f.${by} limit ?`, [after, AT_ONCE]);
+      const versions = await run<VersionRead>(`select * from formula_version where formula_id in (${rows.map(() => '?').join(', ')}) order by kept_at, id`, rows.map(({ id }) => id));
+      if (rows.length > 0) yield rows.map((row) => formulaEntryOf(row, versions.filter(({ formula_id }) => formula_id === row.id)));
+      const last = rows.at(-1);
+      if (!last || rows.length < AT_ONCE) break;
+      after = last[by];
     }
-  };
-  yield* pages({ turn: null }, 'id');
-  yield* pages({ turn: { $ne: null } }, 'turn');
 } // prettier-ignore
 
 /** All entries of a kind, some at a time. The database must not change meanwhile. */

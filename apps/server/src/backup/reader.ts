@@ -51,7 +51,8 @@ class Collector {
   private field = '';
   private assembler: Assembler | undefined;
 
-  take(token: Token): void {
+  /** @returns whether an entry is whole */
+  take(token: Token): boolean {
     const { name, value } = token;
     if (this.assembler) return this.goOn(token);
     if (name === 'startObject' || name === 'startArray') {
@@ -59,7 +60,7 @@ class Collector {
       const begins = this.depth === 1 ? name === 'startObject' : this.depth === 2 && name === 'startArray' && isKind(this.field);
       if (begins) {
         if (this.depth === 2) this.found.add(this.field);
-        return;
+        return false;
       }
       if (this.depth === 1) throw unreadable('This is no backup: it does not begin with “{”.');
       // A part that is not known, or an entry of a list.
@@ -71,15 +72,17 @@ class Collector {
     else if (name === 'keyValue') this.field = value ?? '';
     else if (this.depth === 2) this.refuse(`${this.field}[${this.entries[this.field as BackupKind].length}]`, 'Each entry of the list must be an object.');
     else if (this.depth === 1) this.head[this.field] = name === 'numberValue' ? Number(value) : value;
+    return false;
   } // prettier-ignore
 
-  private goOn(token: Token): void {
+  private goOn(token: Token): boolean {
     const assembler = this.assembler as Assembler;
     assembler.consume(token);
-    if (!assembler.done) return;
+    if (!assembler.done) return false;
     this.assembler = undefined;
     if (this.depth === 2) this.check(this.field as BackupKind, assembler.current as unknown);
     else this.refuse(this.field, isKind(this.field) ? `“${this.field}” must be a list.` : `“${this.field}” is not a part that is known here.`);
+    return true;
   } // prettier-ignore
 
   private check(kind: BackupKind, entry: unknown): void {
@@ -124,8 +127,9 @@ export async function readBackup(source: Readable | AsyncIterable<string | Buffe
     objectMode: true,
     write(token: Token, _encoding, done) {
       try {
-        collector.take(token);
-        done();
+        // After every entry the others have a turn.
+        if (collector.take(token)) setImmediate(done);
+        else done();
       } catch (error) {
         done(error as Error);
       }

@@ -9,7 +9,8 @@ import {
   type RestoreMode,
 } from '@alterum/contract';
 import type { EntityManager } from '@mikro-orm/libsql';
-import { MOST_NAMES } from './backup.params.js';
+import { breathe } from '../platform/breathe.js';
+import { AT_ONCE, MOST_NAMES } from './backup.params.js';
 import { type Entries, entriesOf } from './entries.js';
 
 type Entry = Entries[BackupKind];
@@ -112,7 +113,8 @@ export async function planOf(em: EntityManager, backup: BackupDocument, mode: Re
     const held = await heldOf(em, kind, mode);
     const come = new Names(), change = new Names(), goes = new Names(), stay = new Names();
     let same = 0;
-    for (const entry of backup[kind] as readonly Entry[]) {
+    for (const [at, entry] of (backup[kind] as readonly Entry[]).entries()) {
+      if (at % AT_ONCE === 0) await breathe();
       const key = keyOf(kind, entry), here = held.get(key), name = nameOf(kind, entry);
       held.delete(key);
       const version = (entry as { readonly version?: number }).version ?? 0;

@@ -21,6 +21,7 @@ import { PackLabelRow } from '../label/pack-label.row.js';
 import type { LarderService } from '../larder/larder.service.js';
 import { columnsOfOwn } from '../larder/own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
+import { breathe } from '../platform/breathe.js';
 import { StockRow } from '../larder/stock.row.js';
 import type { Plan, Step } from './restore-plan.js';
 
@@ -118,6 +119,7 @@ export class FormulaWriter {
     this.taken = new Set((await this.em.find(FormulaVersionRow, {}, { fields: ['id'] })).map(({ id }) => id));
     this.em.clear();
     for (const step of steps) {
+      await breathe();
       if (step.writes) await this.writeFormula(step);
       await this.writeVersions(step, mode);
     }

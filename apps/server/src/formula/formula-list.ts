@@ -1,10 +1,11 @@
 import { createHash } from 'node:crypto';
-import { formulaBodyOf, type FormulaSummary, type FormulaView } from '@alterum/contract';
+import type { FormulaSummary, FormulaView } from '@alterum/contract';
 import { familyNames, type Formula, larderTable } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/libsql';
 import { Injectable } from '@nestjs/common';
+import { breathe } from '../platform/breathe.js';
 import { LarderService } from '../larder/larder.service.js';
-import { type FormulaColumns, formulaFromColumns, type LineColumns } from './formula-row.mapping.js';
+import { formulaOf, HEAD, type HeadRow, summaryOf, viewOf, WHOLE, type WholeRow } from './formula-reading.js';
 import { LONGEST_SEARCH, MOST_WORDS, RENEWED_AT_ONCE } from './formula-list.params.js';
 
 export interface ListQuery {
@@ -22,31 +23,6 @@ export interface Listed<T> {
   readonly next: number | undefined;
 }
 
-interface HeadRow {
-  readonly id: string;
-  readonly version: number;
-  readonly name: string;
-  readonly family: FormulaSummary['family'];
-  readonly portions: number;
-  readonly updated_at: number;
-  readonly turn: number;
-  readonly line_count: number;
-}
-
-interface WholeRow extends HeadRow {
-  readonly note: string;
-  readonly process: string;
-  readonly serve: string;
-  readonly brief: string | null;
-  readonly lines: string;
-}
-
-const HEAD = `f.id, f.version, f.name, f.family, f.portions, f.updated_at, f.turn,
-  (select count(*) from formula_line l where l.formula_id = f.id) as line_count`;
-const WHOLE = `${HEAD}, f.note, f.process, f.serve, f.brief,
-  (select json_group_array(json_object('lineId', l.line_id, 'ingredient', l.ingredient, 'amount', l.amount, 'unit', l.unit,
-    'role', l.role, 'preparation', l.preparation, 'stage', l.stage, 'hold', json(l.hold)))
-   from (select * from formula_line where formula_id = f.id order by position) l) as lines`;
 /** No formula has had so many turns. */
 const BEHIND_ALL = Number.MAX_SAFE_INTEGER;
 
@@ -123,9 +99,10 @@ export class FormulaList {
       await this.em.transactional(async () => {
         for (const row of rows) {
           await this.run('delete from formula_search where rowid = ?', [row.turn]);
-          await this.write(row.turn, formulaFromColumns(columnsOf(row), linesOf(row)));
+          await this.write(row.turn, formulaOf(row));
         }
       });
+      await breathe();
       done += rows.length;
       after = rows.at(-1)?.turn ?? after;
       if (rows.length < RENEWED_AT_ONCE) return done;
@@ -157,27 +134,3 @@ export class FormulaList {
     return this.em.execute(sql, [...parameters]);
   }
 }
-
-const whenOf = ({ updated_at }: HeadRow): string => new Date(updated_at).toISOString();
-const columnsOf = (row: WholeRow): FormulaColumns => ({
-  name: row.name,
-  family: row.family,
-  portions: row.portions,
-  note: row.note,
-  process: JSON.parse(row.process) as FormulaColumns['process'],
-  serve: JSON.parse(row.serve) as FormulaColumns['serve'],
-  brief: row.brief === null ? null : (JSON.parse(row.brief) as FormulaColumns['brief']),
-});
-const linesOf = ({ lines }: WholeRow): readonly LineColumns[] => JSON.parse(lines) as LineColumns[];
-
-function summaryOf(row: HeadRow): FormulaSummary {
-  const { id, name, family, portions, version, line_count: lineCount } = row;
-  return { id, name, family, portions, version, lineCount, updatedAt: whenOf(row) };
-}
-
-const viewOf = (row: WholeRow): FormulaView => ({
-  id: row.id,
-  version: row.version,
-  updatedAt: whenOf(row),
-  ...formulaBodyOf(formulaFromColumns(columnsOf(row), linesOf(row))),
-});

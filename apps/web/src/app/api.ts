@@ -6,6 +6,8 @@ import type {
   PackLabelView,
   Problem,
   PutAwayView,
+  RestoreMode,
+  RestoreView,
   SavedBriefView,
   StockView,
   VersionView,
@@ -46,7 +48,8 @@ interface Answer<T> {
 async function exchange<T>(method: string, path: string, body?: unknown): Promise<Answer<T>> {
   const init: RequestInit = { method, headers: { Accept: 'application/json' } };
   if (body !== undefined) {
-    init.body = JSON.stringify(body);
+    // A file is sent as it is.
+    init.body = body instanceof Blob ? body : JSON.stringify(body);
     init.headers = { ...init.headers, 'Content-Type': 'application/json' };
   }
   const response = await fetch(`/api${path}`, init).catch(() => {
@@ -109,6 +112,9 @@ export const api = {
     call<undefined>('DELETE', `/formulas/${id}/versions/${version}`),
   restoreVersion: (id: string, version: string) =>
     call<VersionView>('POST', `/formulas/${id}/versions/${version}/restore`),
+  previewRestore: (backup: Blob, mode: RestoreMode) =>
+    call<RestoreView>('POST', `/restore/preview?mode=${mode}`, backup),
+  restore: (backup: Blob, mode: RestoreMode) => call<RestoreView>('POST', `/restore?mode=${mode}`, backup),
   putAway: () => call<PutAwayView[]>('GET', '/put-away'),
   branchVersion: (id: string, version: string, name: string) =>
     call<FormulaView>('POST', `/formulas/${id}/versions/${version}/branch`, { name }),

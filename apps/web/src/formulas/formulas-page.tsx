@@ -198,9 +198,12 @@ export function Component() {
             : 'There is no formula yet. Make a new one: choose what it has to be, then put the first ingredient in the pot.'}
         </p>
       )}
-      <p className="pt-3 text-sm">
+      <p className="flex gap-4 pt-3 text-sm">
         <Link to="/put-away" className="font-semibold text-rim underline">
           What was put away
+        </Link>
+        <Link to="/backup" className="font-semibold text-rim underline">
+          Backup
         </Link>
       </p>
     </main>

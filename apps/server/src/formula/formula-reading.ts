@@ -1,0 +1,58 @@
+import { formulaBodyOf, type FormulaSummary, type FormulaView } from '@alterum/contract';
+import type { Formula } from '@alterum/core';
+import { type FormulaColumns, formulaFromColumns, type LineColumns } from './formula-row.mapping.js';
+
+/** What a list shows of a formula, as it is read. */
+export interface HeadRow {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly family: FormulaSummary['family'];
+  readonly portions: number;
+  readonly updated_at: number;
+  readonly turn: number;
+  readonly line_count: number;
+}
+
+/** All of a formula, as it is read. */
+export interface WholeRow extends HeadRow {
+  readonly note: string;
+  readonly process: string;
+  readonly serve: string;
+  readonly brief: string | null;
+  readonly lines: string;
+}
+
+/** Columns of `HeadRow`, from `formula f`. */
+export const HEAD = `f.id, f.version, f.name, f.family, f.portions, f.updated_at, f.turn,
+  (select count(*) from formula_line l where l.formula_id = f.id) as line_count`;
+/** Columns of `WholeRow`, from `formula f`; its lines come as one text. */
+export const WHOLE = `${HEAD}, f.note, f.process, f.serve, f.brief,
+  (select json_group_array(json_object('lineId', l.line_id, 'ingredient', l.ingredient, 'amount', l.amount, 'unit', l.unit,
+    'role', l.role, 'preparation', l.preparation, 'stage', l.stage, 'hold', json(l.hold)))
+   from (select * from formula_line where formula_id = f.id order by position) l) as lines`;
+const whenOf = ({ updated_at }: HeadRow): string => new Date(updated_at).toISOString();
+const columnsOf = (row: WholeRow): FormulaColumns => ({
+  name: row.name,
+  family: row.family,
+  portions: row.portions,
+  note: row.note,
+  process: JSON.parse(row.process) as FormulaColumns['process'],
+  serve: JSON.parse(row.serve) as FormulaColumns['serve'],
+  brief: row.brief === null ? null : (JSON.parse(row.brief) as FormulaColumns['brief']),
+});
+const linesOf = ({ lines }: WholeRow): readonly LineColumns[] => JSON.parse(lines) as LineColumns[];
+
+export function summaryOf(row: HeadRow): FormulaSummary {
+  const { id, name, family, portions, version, line_count: lineCount } = row;
+  return { id, name, family, portions, version, lineCount, updatedAt: whenOf(row) };
+}
+
+export const formulaOf = (row: WholeRow): Formula => formulaFromColumns(columnsOf(row), linesOf(row));
+
+export const viewOf = (row: WholeRow): FormulaView => ({
+  id: row.id,
+  version: row.version,
+  updatedAt: whenOf(row),
+  ...formulaBodyOf(formulaOf(row)),
+});
