@@ -16,10 +16,10 @@ export interface KitchenServer {
   readonly close: () => Promise<void>;
 }
 
-async function serverOn(folder: string, demo: boolean): Promise<KitchenServer> {
+async function serverOn(folder: string, demo: boolean, web?: string): Promise<KitchenServer> {
   const file = join(folder, 'kitchen.sqlite');
   process.env['DATABASE_FILE'] = file;
-  const app = await createApplication({ demo });
+  const app = await createApplication({ demo, ...(web === undefined ? {} : { web }) });
   await app.init();
   return {
     app,
@@ -27,7 +27,7 @@ async function serverOn(folder: string, demo: boolean): Promise<KitchenServer> {
     ask: () => request(app.getHttpServer()),
     restart: async () => {
       await app.close();
-      return serverOn(folder, demo);
+      return serverOn(folder, demo, web);
     },
     close: async () => {
       await app.close();
@@ -36,8 +36,11 @@ async function serverOn(folder: string, demo: boolean): Promise<KitchenServer> {
   };
 }
 
-export const startKitchenServer = ({ demo = false } = {}): Promise<KitchenServer> =>
-  serverOn(mkdtempSync(join(tmpdir(), 'alterum-api-')), demo);
+export const startKitchenServer = ({
+  demo = false,
+  web,
+}: { demo?: boolean; web?: string } = {}): Promise<KitchenServer> =>
+  serverOn(mkdtempSync(join(tmpdir(), 'alterum-api-')), demo, web);
 
 /** The problem document of an answer, after checking that it is one. */
 export function problemOf(response: request.Response): Problem {

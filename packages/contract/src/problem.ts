@@ -2,6 +2,7 @@
 export const problemTypes = {
   'invalid-input': 'Something in what was sent cannot be used',
   'unreadable-body': 'What was sent is not readable JSON',
+  'no-such-part': 'The file has no such part',
   'too-large': 'What was sent is too large',
   'not-found': 'It is not here',
   conflict: 'It was changed somewhere else in the meantime',

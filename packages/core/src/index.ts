@@ -87,6 +87,7 @@ export { cliniciansQuestions } from './household/cross-reaction.js';
 export { type Rule, ruleNames, rules } from './household/rule.params.js';
 export { type Caution, cautionsOf } from './handbook/cautions.js';
 export { whatItKnows } from './handbook/cautions.params.js';
+export { type ComputedFormula, type HouseKnowledge, servedOfFormula } from './household/served-of-formula.js';
 export { servedOfRecipe } from './household/served-of-recipe.js';
 export { LABEL_LASTS_DAYS, packLabel } from './household/pack-label.js';
 export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need.js';

@@ -1,8 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import { briefOfWishes, SavedBriefBody, type SavedBriefView, wishesOfBrief } from '@alterum/contract';
+import {
+  briefOfWishes,
+  kitchenLimits,
+  SavedBriefBody,
+  type SavedBriefView,
+  wishesOfBrief,
+} from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { Clock } from '../platform/clock.js';
+import { refuseBeyond } from '../platform/ceiling.js';
 import { Failure, invalidInput } from '../platform/failure.js';
 import { SavedBriefRow } from './saved-brief.row.js';
 
@@ -32,6 +39,7 @@ export class SavedBriefService {
     let row = await this.em.findOne(SavedBriefRow, { name: given });
     if (row) row.brief = brief;
     else {
+      refuseBeyond(kitchenLimits.briefs, await this.em.count(SavedBriefRow), 'kept briefs');
       row = this.em.create(SavedBriefRow, { id: randomUUID(), name: given, brief, keptAt: this.clock.now() });
       this.em.persist(row);
     }

@@ -4,6 +4,7 @@ import {
   EaterUpdate,
   type EaterView,
   type FieldProblem,
+  kitchenLimits,
   needFromInput,
   NeedInput,
 } from '@alterum/contract';
@@ -11,6 +12,7 @@ import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
+import { refuseBeyond } from '../platform/ceiling.js';
 import { Failure, invalidInput } from '../platform/failure.js';
 import { needToColumns, viewOfEater } from './eater-row.mapping.js';
 import { EaterNeedRow, EaterRow } from './eater.row.js';
@@ -39,6 +41,7 @@ export class EaterService {
 
   async create(body: EaterBody): Promise<EaterView> {
     this.check(body);
+    await this.refuseMore();
     const position = await this.em.count(EaterRow);
     const row = this.em.create(EaterRow, {
       id: randomUUID(),
@@ -83,6 +86,7 @@ export class EaterService {
   async restore(id: string): Promise<EaterView> {
     const row = await this.em.findOne(EaterRow, { id }, { populate: ['needs'] });
     if (!row) throw new Failure('not-found', 'This person was never here, so they cannot be brought back.');
+    if (row.deletedAt) await this.refuseMore();
     row.deletedAt = null;
     row.version += 1;
     await this.em.flush();
@@ -94,6 +98,14 @@ export class EaterService {
     if (!row)
       throw new Failure('not-found', 'There is nobody of this id at the table. They may have been removed.');
     return row;
+  }
+
+  private async refuseMore(): Promise<void> {
+    refuseBeyond(
+      kitchenLimits.people,
+      await this.em.count(EaterRow, { deletedAt: null }),
+      'people at the table',
+    );
   }
 
   private refuseOlder(row: EaterRow, version: number): void {

@@ -5,6 +5,7 @@ import {
   formulaFromBody,
   FormulaUpdate,
   type FormulaView,
+  kitchenLimits,
   LineInput,
 } from '@alterum/contract';
 import { type Formula, isOwn } from '@alterum/core';
@@ -12,6 +13,7 @@ import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
+import { refuseBeyond } from '../platform/ceiling.js';
 import { Failure, invalidInput } from '../platform/failure.js';
 import { FormulaList } from './formula-list.js';
 import { formulaFromRow, headOfFormula, lineToColumns, viewOfFormula } from './formula-row.mapping.js';
@@ -33,6 +35,7 @@ export class FormulaService {
 
   async create(body: FormulaBody): Promise<FormulaView> {
     const formula = this.formulaOf(body);
+    refuseBeyond(kitchenLimits.formulas, await this.em.count(FormulaRow, { turn: { $ne: null } }), 'formulas');
     const now = this.clock.now();
     const row = this.em.create(FormulaRow, {
       id: randomUUID(),

@@ -4,12 +4,14 @@ import {
   formulaBodyOf,
   formulaOfContent,
   type FormulaView,
+  kitchenLimits,
   VersionBody,
   type VersionView,
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { Clock } from '../platform/clock.js';
+import { refuseBeyond } from '../platform/ceiling.js';
 import { Failure, invalidInput } from '../platform/failure.js';
 import { viewOfVersion } from './formula-row.mapping.js';
 import { FormulaVersionRow } from './formula.row.js';
@@ -37,6 +39,7 @@ export class VersionService {
     const given = name.trim();
     if (given === '') throw invalidInput([{ field: 'name', message: 'Give the version a name.' }]);
     await this.refuseTwice(formulaId, given);
+    refuseBeyond(kitchenLimits.versions, await this.em.count(FormulaVersionRow, { formula: formulaId, deletedAt: null }), 'versions of this formula');
     const row = this.em.create(FormulaVersionRow, { id: randomUUID(), formula: formulaId, name: given, why: why?.trim() ?? '', content, keptAt: this.clock.now(), deletedAt: null });
     await this.em.persistAndFlush(row);
     return viewOfVersion(row);

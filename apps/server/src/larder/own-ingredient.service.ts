@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import {
   type FieldProblem,
+  kitchenLimits,
   labelFromInput,
   OwnIngredientBody,
   OwnIngredientUpdate,
@@ -12,6 +13,7 @@ import { Injectable } from '@nestjs/common';
 import { FormulaList } from '../formula/formula-list.js';
 import { FormulaLineRow } from '../formula/formula.row.js';
 import { Clock } from '../platform/clock.js';
+import { refuseBeyond } from '../platform/ceiling.js';
 import { Failure, invalidInput } from '../platform/failure.js';
 import { columnsOfOwn, viewOfOwn } from './own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from './own-ingredient.row.js';
@@ -44,6 +46,7 @@ export class OwnIngredientService {
 
   async create(body: OwnIngredientBody): Promise<OwnIngredientView> {
     this.check(body);
+    await this.refuseMore();
     const row = this.em.create(OwnIngredientRow, {
       id: `${OWN_PREFIX}${randomUUID()}`,
       version: 1,
@@ -95,6 +98,7 @@ export class OwnIngredientService {
   async restore(id: string): Promise<OwnIngredientView> {
     const row = await this.em.findOne(OwnIngredientRow, { id });
     if (!row) throw new Failure('not-found', 'This ingredient was never here, so it cannot be brought back.');
+    if (row.deletedAt) await this.refuseMore();
     row.deletedAt = null;
     row.version += 1;
     await this.em.flush();
@@ -110,6 +114,14 @@ export class OwnIngredientService {
         'There is no own ingredient of this id. The larder’s own rows cannot be changed; write one of your own instead.',
       );
     return row;
+  }
+
+  private async refuseMore(): Promise<void> {
+    refuseBeyond(
+      kitchenLimits.ownIngredients,
+      await this.em.count(OwnIngredientRow, { deletedAt: null }),
+      'ingredients of your own',
+    );
   }
 
   private check(body: OwnIngredientBody): void {

@@ -2,9 +2,15 @@ import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException, Logger 
 import type { Request, Response } from 'express';
 import { Failure } from './failure.js';
 
-interface BodyParserError {
-  readonly type?: string;
+/** What the frameworks throw when a request is at fault: they say so by the status. */
+interface RequestError {
+  readonly status?: unknown;
 }
+
+const statusOf = (error: unknown): number | undefined => {
+  const status = error instanceof HttpException ? error.getStatus() : (error as RequestError | undefined)?.status;
+  return typeof status === 'number' ? status : undefined;
+}; // prettier-ignore
 
 /** What the database could not do, in words: nothing of the request was kept. */
 function failureOfStorage(error: unknown): Failure | undefined {
@@ -28,28 +34,20 @@ function failureOf(error: unknown): Failure | undefined {
   if (error instanceof Failure) return error;
   const stored = failureOfStorage(error);
   if (stored) return stored;
-  const parser = (error as BodyParserError | undefined)?.type;
-  if (parser === 'entity.too.large')
-    return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
-  if (
-    parser === 'entity.parse.failed' ||
-    parser === 'encoding.unsupported' ||
-    parser === 'charset.unsupported'
-  )
-    return new Failure('unreadable-body', 'Nothing was changed. The body must be JSON.');
-  if (error instanceof HttpException) {
-    const status = error.getStatus();
-    if (status === 404) return new Failure('not-found', 'There is nothing at this address.');
-    if (status === 413)
+  const status = statusOf(error);
+  if (status === undefined || status < 400 || status >= 500) return undefined;
+  switch (status) {
+    case 404:
+      return new Failure('not-found', 'There is nothing at this address.');
+    case 413:
       return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
-    if (status === 400)
-      return new Failure(
-        'unreadable-body',
-        'Nothing was changed. The request could not be read; the body must be JSON.',
-      );
+    case 416:
+      return new Failure('no-such-part', 'The file ends before the part that was asked for; ask for all of it.');
+    default:
+      // Broken or unknown packing, an unknown script, a request that breaks off, no JSON.
+      return new Failure('unreadable-body', 'Nothing was changed. The request could not be read; the body must be JSON.');
   }
-  return undefined;
-}
+} // prettier-ignore
 
 interface Layer {
   readonly route?: { readonly methods: Readonly<Record<string, boolean>> };

@@ -1,3 +1,7 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { kitchenLimits } from '@alterum/contract';
 import { DemoLoader } from '../demo/demo-loader.js';
 import { FormulaService } from '../formula/formula.service.js';
 import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
@@ -32,6 +36,41 @@ test('broken JSON, a body that is too large and an unknown address are problems 
     '/problems/not-found',
   );
 });
+
+test.each(['gzip', 'deflate', 'br', 'zstd', 'nonsense'])('a body that says it is packed as %s and is not is refused, not failed at', async (encoding) => {
+  const answer = await server.ask().post('/api/formulas').set('content-type', 'application/json').set('content-encoding', encoding).send('{"name":"x"}').expect(400);
+  expect(problemOf(answer).type).toBe('/problems/unreadable-body');
+}); // prettier-ignore
+
+test('a part of a file that there is not is refused; a part that there is, is given', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'alterum-web-'));
+  mkdirSync(join(folder, 'assets'));
+  writeFileSync(join(folder, 'index.html'), '<p>kitchen</p>');
+  writeFileSync(join(folder, 'assets/a.js'), '0123456789');
+  await server.close();
+  server = await startKitchenServer({ demo: true, web: folder });
+  for (const range of ['bytes=99-', 'bytes=5-2', 'bytes=-0']) {
+    for (const address of ['/assets/a.js', '/formulas']) {
+      const answer = await server.ask().get(address).set('range', range).expect(416);
+      expect(problemOf(answer).type).toBe('/problems/no-such-part');
+    }
+  }
+  await server.ask().get('/assets/a.js').set('range', 'bytes=2-4').expect(206, '234');
+  await server.ask().get('/assets/a.js').set('range', 'nonsense').expect(200, '0123456789');
+  await server.ask().get('/assets/b.js').expect(404);
+  rmSync(folder, { recursive: true });
+}); // prettier-ignore
+
+test('there is an end to how many of a kind a kitchen takes', async () => {
+  const there = ((await server.ask().get('/api/eaters').expect(200)).body as unknown[]).length;
+  for (let i = there; i < kitchenLimits.people; i++) await server.ask().post('/api/eaters').send({ name: `Guest ${i}` }).expect(201);
+  const problem = problemOf(await server.ask().post('/api/eaters').send({ name: 'One too many' }).expect(400));
+  expect(problem.detail).toMatch(/100 people at the table already/);
+  const [first] = (await server.ask().get('/api/eaters').expect(200)).body as { id: string }[];
+  await server.ask().delete(`/api/eaters/${first?.id}`).expect(204);
+  await server.ask().post('/api/eaters').send({ name: 'Now there is room' }).expect(201);
+  await server.ask().post(`/api/eaters/${first?.id}/restore`).expect(400);
+}); // prettier-ignore
 
 test('the larder is searched by name and other name, and one ingredient is read', async () => {
   const found = (await server.ask().get('/api/ingredients?search=cornflour').expect(200))

@@ -150,3 +150,17 @@ test('a sauce inside a dish is judged through it', async () => {
   expect(person?.verdict).toBe('does-not');
   expect(person?.reasons[0]?.chain.slice(0, 2)).toEqual(['Flatbread melt', 'Light miso, barley']);
 });
+
+test('a kept formula is judged as far as it is known: an own ingredient that was put away, and a line without amount, are asked about by name', async () => {
+  const own = (await server.ask().post('/api/own-ingredients').send({ name: 'Spread from the market', label: { perG: 100, fat: 30, carbohydrate: 10, protein: 5, salt: 1 } }).expect(201)).body as { id: string };
+  const lines = [{ id: 'p', ingredient: 'potato', amount: 300, unit: 'g' }, { id: 'o', ingredient: own.id, amount: 50, unit: 'g' }];
+  const { id } = (await server.ask().post('/api/formulas').send({ name: 'With the spread', lines }).expect(201)).body as { id: string };
+  const eaters = [{ name: 'Ane', needs: [{ kind: 'allergen', allergen: 'peanut', strictness: 'allergy', traces: false }] }];
+  const judge = async () => ((await server.ask().post('/api/who-can-eat').send({ formulaId: id, eaters }).expect(200)).body as WhoCanEatResponse).people[0];
+  await server.ask().delete(`/api/own-ingredients/${own.id}`).expect(204);
+  const away = await judge();
+  expect(away?.verdict).toBe('ask');
+  expect(JSON.stringify(away?.reasons)).toContain('Spread from the market');
+  await server.ask().put(`/api/formulas/${id}`).send({ name: 'With peanuts some day', version: 1, lines: [lines[0], { id: 'n', ingredient: 'peanut', amount: null, unit: 'g' }] }).expect(200);
+  expect((await judge())?.verdict).toBe('does-not');
+}); // prettier-ignore

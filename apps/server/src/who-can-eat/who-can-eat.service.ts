@@ -1,5 +1,6 @@
 import {
   type FieldProblem,
+  formulaOfContent,
   needFromInput,
   type PotLineInput,
   WhoCanEatRequest,
@@ -17,9 +18,11 @@ import {
   type PackLabel,
   packLabel,
   predictMixture,
-  type Process,
   type RecipeLine,
+  recipeOfFormula,
+  type Served,
   type ServedLine,
+  servedOfFormula,
   servedOfRecipe,
   uncooked,
   whoCanEat,
@@ -43,12 +46,9 @@ function partedBy<T>(list: readonly T[], test: (entry: T) => boolean): readonly 
 }
 
 type JudgedLine = Pick<PotLineInput, 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage'>;
-
-interface PotToJudge {
-  readonly lines: readonly JudgedLine[];
-  readonly process: Process;
-  readonly portions: number;
-}
+/** A line with its place in what was sent. */
+type PlacedLine = JudgedLine & { readonly at: number };
+type Labels = ReadonlyMap<string, PackLabel>;
 
 /** Asks the core who can eat; keeps nothing. */
 @Injectable()
@@ -63,14 +63,10 @@ export class WhoCanEatService {
 
   async run(request: WhoCanEatRequest): Promise<WhoCanEatResponse> {
     this.checkChoice(request);
-    const pot = await this.potOf(request);
     const labels = await this.packLabels();
-    const [inside, plain] = partedBy(pot.lines, ({ ingredient }) => ingredient.startsWith(FORMULA_PREFIX));
-    const own = servedOfRecipe(this.recipeOf({ ...pot, lines: plain }), pot.portions, labels);
-    const served = {
-      ...own,
-      lines: [...own.lines, ...(await Promise.all(inside.map((line) => this.formulaInside(line, labels))))],
-    };
+    const served = request.lines
+      ? await this.servedOfLines(request.lines, request.portions ?? 1, labels)
+      : await this.servedOfKept(request.formulaId ?? '', labels, request.portions);
     const people = (await this.peopleOf(request)).map((eater) => viewOf(eater, whoCanEat(eater, served)));
     return { people, caution: CAUTION };
   }
@@ -84,42 +80,71 @@ export class WhoCanEatService {
     if (errors.length > 0) throw invalidInput(errors);
   }
 
-  private async potOf({ lines, formulaId, portions }: WhoCanEatRequest): Promise<PotToJudge> {
-    if (lines) return { lines, process: uncooked, portions: portions ?? 1 };
-    const formula = await this.formulas.read(formulaId ?? '');
-    return { ...formula, portions: portions ?? formula.portions };
+  /** A pot that is sent, in which kept formulas may stand as ingredients. */
+  private async servedOfLines(
+    lines: readonly JudgedLine[],
+    portions: number,
+    labels: Labels,
+  ): Promise<Served> {
+    const placed = lines.map((line, at): PlacedLine => ({ ...line, at }));
+    const [inside, plain] = partedBy(placed, ({ ingredient }) => ingredient.startsWith(FORMULA_PREFIX));
+    const own = servedOfRecipe(this.computed(plain), portions, labels);
+    return {
+      ...own,
+      lines: [...own.lines, ...(await Promise.all(inside.map((line) => this.formulaInside(line, labels))))],
+    };
+  }
+
+  /** A kept formula, judged as the Bench judges it: what is not known of it is asked about. */
+  private async servedOfKept(id: string, labels: Labels, portions?: number): Promise<Served> {
+    const view = await this.formulas.read(id);
+    const formula = formulaOfContent(view);
+    const resolved = recipeOfFormula(formula, (ingredient) => this.larder.find(ingredient));
+    const { recipe } = resolved;
+    return servedOfFormula(
+      { ...formula, portions: portions ?? formula.portions },
+      { ...resolved, prediction: predictMixture(assemble(recipe), momentOf(recipe)) },
+      {
+        find: (ingredient) => this.larder.find(ingredient),
+        nameOf: (ingredient) => this.larder.nameOf(ingredient),
+        labels,
+      },
+    );
   }
 
   /** A formula that stands in the pot as an ingredient: its own lines are judged through it. */
-  private async formulaInside(
-    { ingredient }: JudgedLine,
-    labels: ReadonlyMap<string, PackLabel>,
-  ): Promise<ServedLine> {
-    const formula = await this.formulas.read(ingredient.slice(FORMULA_PREFIX.length));
-    const { lines } = servedOfRecipe(this.recipeOf(formula), formula.portions, labels);
-    return { id: ingredient, ingredient: undefined, named: formula.name, inside: lines };
+  private async formulaInside({ ingredient }: JudgedLine, labels: Labels): Promise<ServedLine> {
+    const id = ingredient.slice(FORMULA_PREFIX.length);
+    const { name } = await this.formulas.read(id);
+    const { lines } = await this.servedOfKept(id, labels);
+    return { id: ingredient, ingredient: undefined, named: name, inside: lines };
   }
 
-  private recipeOf({ lines, process }: PotToJudge) {
+  private computed(lines: readonly PlacedLine[]) {
     const errors: FieldProblem[] = [],
       weighedLines: RecipeLine[] = [];
-    lines.forEach((line, i) => {
+    lines.forEach((line) => {
       const weighed = this.larder.weigh(line);
       if (weighed.kind === 'refused')
-        errors.push({ field: `lines[${i}].${weighed.field}`, message: weighed.message });
+        errors.push({ field: `lines[${line.at}].${weighed.field}`, message: weighed.message });
       else
-        weighedLines.push({ ingredient: weighed.ingredient, mass: grams(weighed.grams), preparation: line.preparation ?? 'as-is', stage: line.stage ?? 'start' }); // prettier-ignore
+        weighedLines.push({
+          ingredient: weighed.ingredient,
+          mass: grams(weighed.grams),
+          preparation: line.preparation ?? 'as-is',
+          stage: line.stage ?? 'start',
+        });
     });
     if (errors.length > 0) throw invalidInput(errors);
     const recipe = {
       lines: weighedLines,
-      process,
+      process: uncooked,
       serving: { temperatureC: celsius(60), storage: 'cool' as const, days: 0 },
     };
     return { recipe, prediction: predictMixture(assemble(recipe), momentOf(recipe)) };
   }
 
-  private async packLabels(): Promise<ReadonlyMap<string, PackLabel>> {
+  private async packLabels(): Promise<Labels> {
     const now = this.clock.now().getTime();
     return new Map((await this.labels.list()).map((label) => [label.ingredient, packLabel(label, now)]));
   }
