@@ -25,9 +25,11 @@ export class HeavyWork implements OnApplicationShutdown {
     ...asSource,
     minThreads: 0,
     maxThreads: THREADS,
-    maxQueue: MOST_WAITING,
     idleTimeout: IDLE_MS,
   });
+
+  /** Pieces of work that run or wait. Counted here: the pool’s own limit does not hold once its threads are up. */
+  private underWay = 0;
 
   /** @throws Failure "busy" when too much waits or it takes too long; whatever the work itself throws */
   async run<Name extends keyof HeavyJobs>(
@@ -35,14 +37,16 @@ export class HeavyWork implements OnApplicationShutdown {
     input: Parameters<HeavyJobs[Name]>[0],
     limitMs: number = LIMIT_MS[name],
   ): Promise<ReturnType<HeavyJobs[Name]>> {
+    if (this.underWay >= THREADS + MOST_WAITING) throw new Failure('busy', TOO_MANY);
     const limit = AbortSignal.timeout(limitMs);
+    this.underWay += 1;
     try {
       return (await this.pool.run({ name, input }, { signal: limit })) as ReturnType<HeavyJobs[Name]>;
     } catch (error) {
       if (limit.aborted) throw new Failure('busy', TOO_LONG);
-      if (error instanceof Error && /queue is at limit/i.test(error.message))
-        throw new Failure('busy', TOO_MANY);
       throw error;
+    } finally {
+      this.underWay -= 1;
     }
   }
 
