@@ -139,6 +139,9 @@ export default tseslint.config(
     },
     rules: { '@typescript-eslint/no-require-imports': 'off' },
   },
-  { files: ['scripts/*.ts', 'bench/**/*.ts'], extends: [tseslint.configs.disableTypeChecked] },
+  {
+    files: ['scripts/*.ts', 'bench/**/*.ts', 'harden/**/*.ts'],
+    extends: [tseslint.configs.disableTypeChecked],
+  },
   prettier,
 );

@@ -248,6 +248,18 @@ const broken: readonly (readonly [string, (text: string) => string, string, stri
   ['a backup that is cut off', (text) => text.slice(0, text.length - 40), 'unreadable-body', ''],
   ['an empty body', () => '', 'unreadable-body', ''],
   ['a list', () => '[1, 2]', 'unreadable-body', ''],
+  [
+    'what changes objects themselves',
+    (text) => text.replace('"portions":4', '"portions":4,"__proto__":null'),
+    'unreadable-body',
+    '',
+  ],
+  [
+    'a field called constructor',
+    (text) => text.replace('"portions":4', '"constructor":1'),
+    'unreadable-body',
+    '',
+  ],
   ['another program’s document', () => '{"format": "other", "formatVersion": 1}', 'unreadable-body', ''],
   [
     'a newer format',

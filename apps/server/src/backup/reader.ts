@@ -19,7 +19,7 @@ import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { parser } from 'stream-json';
 import Assembler from 'stream-json/Assembler';
-import { shapeTrouble } from '../platform/body-shape.js';
+import { isReserved, shapeTrouble } from '../platform/body-shape.js';
 import { Failure } from '../platform/failure.js';
 import { fieldProblems, strictly } from '../platform/validation.js';
 import { MOST_BYTES, MOST_PROBLEMS } from './backup.params.js';
@@ -77,6 +77,8 @@ class Collector {
 
   private goOn(token: Token): boolean {
     const assembler = this.assembler as Assembler;
+    // Put into an object, it would change what the object is.
+    if (token.name === 'keyValue' && isReserved(token.value ?? '')) throw unreadable(`“${token.value}” cannot be the name of a field.`);
     assembler.consume(token);
     if (!assembler.done) return false;
     this.assembler = undefined;

@@ -5,6 +5,10 @@ import { invalidInput } from './failure.js';
 const DEEPEST = 12,
   MOST_VALUES = 20_000;
 
+/** Names that mean something to the language itself. */
+export const isReserved = (key: string): boolean =>
+  key === '__proto__' || key === 'constructor' || key === 'prototype';
+
 interface Trouble {
   readonly field: string;
   readonly message: string;
@@ -20,6 +24,7 @@ export function shapeTrouble(body: unknown): Trouble | undefined {
     if (typeof value !== 'object' || value === null) return undefined;
     for (const [key, part] of Object.entries(value)) {
       const path = Array.isArray(value) ? `${field}[${key}]` : field ? `${field}.${key}` : key;
+      if (isReserved(key)) return { field: path, message: `“${key}” cannot be the name of a field.` };
       if (Array.isArray(value) && Array.isArray(part)) return { field: path, message: `“${path}” must be an object or a value, not another list.` };
       const trouble = look(part, path, depth + 1);
       if (trouble) return trouble;
