@@ -46,12 +46,17 @@ export interface Start {
   /** Command in front of node, such as a limit of the shell. */
   readonly shell?: string;
   readonly uid?: number;
+  /** Most memory its values may take, MB: a server that leaks does not live long with little. */
+  readonly heapMB?: number;
   readonly port?: number;
 }
 
 /** The process of a server on a file, whether it comes to stand or not. */
-export function launch(file: string, { demo = false, shell, uid, port = 0 }: Start = {}): ChildProcess {
-  const env = { ...process.env, DATABASE_FILE: file, PORT: String(port), ALTERUM_DEMO: demo ? '1' : '0' };
+export function launch(
+  file: string,
+  { demo = false, shell, uid, heapMB, port = 0 }: Start = {},
+): ChildProcess {
+  const env = { ...process.env, DATABASE_FILE: file, PORT: String(port), ALTERUM_DEMO: demo ? '1' : '0', ...(heapMB === undefined ? {} : { NODE_OPTIONS: `--max-old-space-size=${heapMB}` }) }; // prettier-ignore
   const main = join(root, 'apps/server/dist/main.js');
   const options = { env, cwd: root, stdio: 'pipe' as const, ...(uid === undefined ? {} : { uid, gid: uid }) };
   const child =

@@ -42,6 +42,7 @@ await check('Science', 'npm', ['run', '--silent', 'check:science']);
 await suite('Unit and API tests', 'npx', ['jest'], /^Tests:/);
 if (browser) {
   await ensureBuilt();
+  await check('Accidents, in short', 'npm', ['run', '--silent', 'harden', '--', '--short']);
   await suite('Browser tests', 'npx', ['playwright', 'test'], /^\s+\d+ (passed|failed|flaky|interrupted)/);
 } else total.failed += 1;
 

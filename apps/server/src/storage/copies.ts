@@ -17,7 +17,8 @@ export function copyDatabase(file: string, target: string): void {
   mkdirSync(dirname(target), { recursive: true });
   const database = new Database(file);
   try {
-    database.prepare('vacuum into ?').run([target]);
+    // Through `exec`, which ends its statement: one that is prepared would keep the connection open until it is collected.
+    database.exec(`vacuum into '${target.replaceAll("'", "''")}'`);
   } catch (error) {
     rmSync(target, { force: true });
     throw error;

@@ -4,6 +4,7 @@ import {
   mkdtempSync,
   readdirSync,
   readFileSync,
+  readlinkSync,
   rmSync,
   truncateSync,
   writeFileSync,
@@ -78,6 +79,16 @@ test('a week of daily copies is kept, each of them whole; a second one of the sa
   const copy = new Database(kept.at(-1) ?? '');
   expect(copy.prepare('select name from formula').all()).toEqual([{ name: 'Cashew sauce' }]);
   copy.close();
+}); // prettier-ignore
+
+test('a copy may have any name, and leaves nothing open on the original', async () => {
+  await realFile();
+  const target = join(folder, "eight o'clock; drop.sqlite");
+  copyDatabase(file, target);
+  const copy = new Database(target);
+  expect(copy.prepare('select name from formula').all()).toEqual([{ name: 'Cashew sauce' }]);
+  copy.close();
+  expect(readdirSync('/proc/self/fd').filter((fd) => { try { return readlinkSync(`/proc/self/fd/${fd}`) === target; } catch { return false; } })).toEqual([]);
 }); // prettier-ignore
 
 test('before the tables are changed a copy of what was is kept', async () => {

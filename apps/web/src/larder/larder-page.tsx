@@ -1,5 +1,5 @@
 import type { OwnIngredientView } from '@alterum/contract';
-import { isOwn, searchIngredients } from '@alterum/core';
+import { searchIngredients } from '@alterum/core';
 import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
@@ -8,6 +8,7 @@ import { type HouseLarder, loadHouseLarder, wholeLarder } from '../app/house-lar
 import { focusSoon } from '../app/focus-net';
 import { sayFailure, useNotices } from '../app/notices';
 import { Button } from '../ui/button';
+import { FoundList } from './found-list';
 import { InTheHouse } from './in-the-house';
 import { IngredientCard } from './ingredient-card';
 import { LabelDialog } from './label-dialog';
@@ -70,39 +71,24 @@ export function Component() {
             What was put away
           </Link>
         </p>
-        <ul className="plate max-h-[70vh] overflow-auto p-1" tabIndex={0} aria-label="Ingredients">
-          {found.map((ingredient) => (
-            <li key={ingredient.id}>
-              <button
-                type="button"
-                onClick={() => choose(ingredient.id)}
-                aria-current={ingredient === chosen}
-                className={`flex min-h-9 w-full items-center justify-between gap-3 rounded-md px-2.5 text-left ${ingredient === chosen ? 'bg-rim text-on-rim' : 'hover:bg-dip'}`}
-              >
-                <span className="truncate">{ingredient.name}</span>
-                <span className="whitespace-nowrap text-[13px] opacity-80">
-                  {isOwn(ingredient.id) ? 'your own' : ingredient.shelf}
-                </span>
-              </button>
-            </li>
-          ))}
-          {found.length === 0 && (
-            <li className="p-3">
-              <p>The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.</p>
-              <Button
-                look="yolk"
-                className="mt-2 max-w-full whitespace-normal!"
-                onClick={() => {
-                  prefill({ name: text.trim().slice(0, LONGEST_NAME) });
-                  setEditing('new');
-                }}
-              >
-                <Plus size={16} aria-hidden className="shrink-0" /> Write “
-                {text.trim().slice(0, LONGEST_SHOWN)}” down as an ingredient of your own
-              </Button>
-            </li>
-          )}
-        </ul>
+        {found.length > 0 ? (
+          <FoundList found={found} chosen={chosen} choose={choose} />
+        ) : (
+          <div className="plate p-4">
+            <p>The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.</p>
+            <Button
+              look="yolk"
+              className="mt-2 max-w-full whitespace-normal!"
+              onClick={() => {
+                prefill({ name: text.trim().slice(0, LONGEST_NAME) });
+                setEditing('new');
+              }}
+            >
+              <Plus size={16} aria-hidden className="shrink-0" /> Write “{text.trim().slice(0, LONGEST_SHOWN)}
+              ” down as an ingredient of your own
+            </Button>
+          </div>
+        )}
       </div>
       {chosen && (
         <IngredientCard ingredient={chosen}>
