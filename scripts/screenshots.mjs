@@ -68,7 +68,7 @@ const pots = async (page) => {
 };
 /** A backup of this kitchen, looked at from one that lacks what was made since. */
 const restore = async (page) => {
-  const text = await (await page.request.get('/api/backup')).text();
+  const text = await (await page.request.get(`${at}/api/backup`)).text();
   const backup = JSON.parse(text);
   const [person] = backup.people;
   const guest = { ...person, id: 'guest-of-autumn', name: 'Guest of last autumn' };
@@ -123,7 +123,15 @@ const browser = await chromium.launch({
   executablePath: chromiumPath,
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
 });
+// A picture that cannot be taken ends it all; nothing is left running.
+process.once('uncaughtException', (error) => {
+  console.error(error);
+  server.kill('SIGKILL');
+  process.exit(1);
+});
+const wanted = process.argv.slice(2);
 for (const { name, path, size, scheme = 'light', act } of pictures) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
   const page = await browser.newPage({ viewport: size, colorScheme: scheme });
   await page.goto(at + path);
   await page.getByRole('main').waitFor();
