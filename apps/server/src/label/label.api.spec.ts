@@ -23,7 +23,7 @@ test('a long label is read to the same end in a thread of its own, and others ar
 test('when too much waits, the next is refused with 503 and when to ask again; afterwards it is taken again', async () => {
   const heavy = server.app.get(HeavyWork);
   const waiting = Array.from({ length: THREADS + MOST_WAITING + 4 }, () =>
-    heavy.run('read-label', long.repeat(40), 30_000).then(
+    heavy.run('read-label', long.repeat(12), 30_000).then(
       () => 'read',
       (error: { kind?: string }) => error.kind,
     ),
@@ -35,7 +35,7 @@ test('when too much waits, the next is refused with 503 and when to ask again; a
   expect(new Set(ends)).toEqual(new Set(['read', 'busy']));
   expect(ends.filter((end) => end === 'read').length).toBeGreaterThanOrEqual(MOST_WAITING);
   await server.ask().post('/api/labels/read').send({ text: long }).expect(200);
-});
+}, 30_000);
 
 test('work that takes longer than its limit is given up, and the threads go on', async () => {
   const heavy = server.app.get(HeavyWork);

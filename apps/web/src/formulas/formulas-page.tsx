@@ -124,7 +124,8 @@ function FormulaRows({ pages, eaters }: { readonly pages: Pages<FormulaView>; re
     if (isMore && last >= entries.length - BEFORE_THE_END) more();
   }, [last, entries.length, isMore, more]);
   return (
-    <ul ref={list} className="plate relative overflow-hidden" style={{ height: rows.getTotalSize() }} aria-label="Formulas">
+    <div className="plate overflow-hidden">
+    <ul ref={list} className="relative" style={{ height: rows.getTotalSize() }} aria-label="Formulas">
       {seen.map(({ index, key, start }) => {
         const view = entries[index];
         return (
@@ -145,6 +146,7 @@ function FormulaRows({ pages, eaters }: { readonly pages: Pages<FormulaView>; re
         );
       })}
     </ul>
+    </div>
   );
 } // prettier-ignore
 

@@ -6,6 +6,7 @@ import { englishLexicon, misleadingNames, type WordKind } from './lexicon.params
 import { NearWords } from './near-word.js';
 import { readNutrition } from './nutrition-table.js';
 import { PhraseTree } from './phrase-tree.js';
+import { claimFrom, freesFrom, type Trace, traceAt } from './label-grammar.js';
 import { type StatementKind, statementPhrases } from './statements.params.js';
 import { stemsOf, type Word, wordsOf } from './words.js';
 
@@ -102,8 +103,12 @@ class Reading {
   readonly unrecognised: Unrecognised[] = [];
   private readonly words: readonly Word[];
   private readonly capitalsMean: boolean;
-  private mode: StatementKind = 'contains';
+  private mode: 'contains' | 'may-contain' = 'contains';
   private stated = false;
+  /** Verb of an open "may": it says nothing outright. */
+  private verbAt = -1;
+  /** What claims of this sentence name: taken back when the sentence goes on to say that it is not certain. */
+  private claimed: { readonly at: number; readonly length: number }[] = [];
 
   constructor(private readonly text: string) {
     this.words = wordsOf(text);
@@ -115,32 +120,80 @@ class Reading {
     while (at < this.words.length) at += this.step(at);
   }
 
+  private startAnew(): void {
+    this.mode = 'contains';
+    this.stated = false;
+    this.claimed = [];
+  }
+
   private step(at: number): number {
     const word = this.words[at];
     if (!word) return 1;
-    if (at > 0 && word.gap === 'sentence') {
-      this.mode = 'contains';
-      this.stated = false;
-    }
+    if (at > 0 && word.gap === 'sentence') this.startAnew();
+    if (at === this.verbAt) return 1;
+    const trace = traceAt(this.words, at);
+    if (trace) return this.warn(trace);
     // "Allergens: milk" and "contains: milk" go on over their colon.
     const statement = statements.longestAt(this.words, at, true);
     const kind = statement?.values[0];
-    if (statement && kind) {
-      this.mode = kind;
-      this.stated = true;
-      if (kind === 'free-from')
-        this.note(at, statement.length, 'claim', 'a claim of the maker, not a finding');
-      return statement.length;
-    }
     const match = dictionary.longestAt(this.words, at, false);
+    if (statement && kind && statement.length >= (match?.length ?? 0)) {
+      const taken = this.open(kind, at, statement.length);
+      if (taken > 0) return taken;
+    }
     if (match) return this.take(at, match.length, match.values);
     return this.meetUnknown(at, word);
   }
 
+  private warn({ length, verbAt, doubts }: Trace): number {
+    this.mode = 'may-contain';
+    this.stated = false;
+    if (verbAt !== undefined) this.verbAt = verbAt;
+    if (doubts) {
+      for (const { at, length: words } of this.claimed)
+        for (const meaning of dictionary.longestAt(this.words, at, false)?.values ?? []) this.find(at, words, meaning);
+      this.claimed = [];
+    }
+    return length;
+  } // prettier-ignore
+
+  /** @returns how many words the statement takes; 0 where it is none here */
+  private open(kind: StatementKind, at: number, length: number): number {
+    switch (kind) {
+      case 'heading':
+        this.startAnew();
+        return length;
+      case 'contains':
+      case 'may-contain':
+        this.mode = kind;
+        this.stated = true;
+        return length;
+      case 'list-claim':
+      case 'short-claim': {
+        // Inside a warning nothing is free from anything.
+        if (this.mode === 'may-contain') return kind === 'list-claim' ? length : 0;
+        const { things, end } = claimFrom(this.text, this.words, at + length, kind === 'list-claim', (place) => this.thingAt(place));
+        if (things.length === 0) return kind === 'list-claim' ? length : 0;
+        this.note(at, length, 'claim', 'a claim of the maker, not a finding');
+        for (const thing of things) {
+          this.note(thing.at, thing.length, 'claim', 'named in a claim of the maker, not a finding');
+          this.claimed.push(thing);
+        }
+        return end - at;
+      }
+    }
+  } // prettier-ignore
+
+  private thingAt(at: number): number {
+    const match = dictionary.longestAt(this.words, at, false);
+    return match && match.values.some(({ allergens }) => allergens.length > 0) ? match.length : 0;
+  }
+
   private take(at: number, length: number, meanings: readonly Meaning[]): number {
-    const next = this.words[at + length];
-    if (next?.stem === 'free' && next.gap === 'none') {
+    const isClaim = freesFrom(this.text, this.words, at + length);
+    if (isClaim && this.mode !== 'may-contain') {
       this.note(at, length, 'claim', 'a claim of the maker, not a finding');
+      this.claimed.push({ at, length });
       return length + 1;
     }
     const misleading = meanings.find(({ kind }) => kind === 'misleading');
@@ -156,11 +209,6 @@ class Reading {
   }
 
   private find(at: number, length: number, { allergens, kind, because }: Meaning, readAs?: string): void {
-    if (this.mode === 'free-from') {
-      if (allergens.length > 0)
-        this.note(at, length, 'claim', 'named in a claim of the maker, not a finding');
-      return;
-    }
     const { start, end } = this.placeOf(at, length);
     const quoted = this.text.slice(start, end);
     const said = readAs ? `“${quoted}” reads like “${readAs}”: ${because}` : `“${quoted}”: ${because}`;

@@ -1,0 +1,82 @@
+import { isGroupOf, type AllergenId } from '../allergen.js';
+import { allergensOfLabel, readLabel } from './read-label.js';
+
+const of = (text: string) => allergensOfLabel(readLabel(text));
+
+/** What stands outside a claim is in it, whatever the claim says. */
+test.each<readonly [text: string, held: AllergenId]>([
+  ['No added sugar, whole milk, cocoa.', 'milk'],
+  ['Without colourings, eggs, flour.', 'egg'],
+  ['Free from gluten, almonds, sugar.', 'almond'],
+  ['Gluten free. Whole milk.', 'milk'],
+  ['Gluten-free (oats, milk).', 'milk'],
+  ['Free from gluten (contains milk).', 'milk'],
+  ['Free from gluten: milk, sugar.', 'milk'],
+  ['Free from gluten with milk and honey.', 'milk'],
+  ['Free from nuts but made with egg.', 'egg'],
+  ['Contains no nuts, ingredients: milk, sugar.', 'milk'],
+  ['Contains no artificial colours, almonds.', 'almond'],
+  ['Eggs (free range), sugar.', 'egg'],
+  ['Free range eggs, sugar.', 'egg'],
+  ['Eggs free range.', 'egg'],
+  ['Free flowing milk powder.', 'milk'],
+  ['Milk, free from additives.', 'milk'],
+  ['Sugar free sweets with milk.', 'milk'],
+  ['Lactose-free milk.', 'milk'],
+  ['Dairy free\nWhole milk powder', 'milk'],
+  ['No egg; milk.', 'milk'],
+  ['Nut free. Ingredients: hazelnuts.', 'hazelnut'],
+  ['Free from palm oil, cashews, salt', 'cashew'],
+  ['without lactose, milk protein', 'milk'],
+  ['Allergen free? Ingredients: soya beans', 'soya'],
+  ['Ohne Zuckerzusatz, Ingredients: milk', 'milk'],
+])('%s holds %s', (text, held) => {
+  expect(of(text).contains).toContain(held);
+});
+
+/** What is warned of, in any order and tense, is asked about. */
+test.each<readonly [text: string, asked: AllergenId]>([
+  ['Rice. Cannot guarantee nut free.', 'tree-nut'],
+  ['We cannot guarantee that this product is free from peanuts.', 'peanut'],
+  ['Not guaranteed free from milk.', 'milk'],
+  ['Free from nuts cannot be guaranteed.', 'tree-nut'],
+  ['Not guaranteed to be free of sesame seeds.', 'sesame'],
+  ['Contains no nuts but made on a line with almonds.', 'almond'],
+  ['Packed in an environment where sesame is handled.', 'sesame'],
+  ['Rice, salt. Made on a line that also packs wheat.', 'wheat'],
+  ['Baked in a kitchen that uses eggs.', 'egg'],
+  ['Not suitable for people with a soya allergy.', 'soya'],
+  ['Rice. Was roasted in the same facility as hazelnuts.', 'hazelnut'],
+  ['May occasionally also contain milk.', 'milk'],
+  ['Might still have traces of celery.', 'celery'],
+  ['Possible traces of mustard.', 'mustard'],
+  ['Rice; risk of cross-contamination with lupin.', 'lupin'],
+  ['Traces: egg.', 'egg'],
+])('%s asks about %s', (text, asked) => {
+  const { contains, askFor } = of(text);
+  expect([...contains, ...askFor].some((id) => id === asked || isGroupOf(id, asked))).toBe(true);
+});
+
+/** What a claim names is not in it. */
+test.each<readonly [text: string, freed: AllergenId]>([
+  ['Free from milk, egg and soya.', 'soya'],
+  ['Free from gluten, milk, soya.', 'soya'],
+  ['Free from: milk, egg.', 'egg'],
+  ['Contains no milk, egg or wheat. Rice, salt.', 'wheat'],
+  ['Does not contain any milk or milk products.', 'milk'],
+  ['No egg, no milk. Rice.', 'milk'],
+  ['Made without eggs. Rice.', 'egg'],
+  ['Milk-free rice drink.', 'milk'],
+  ['Egg free pasta of rice.', 'egg'],
+  ['Free from traces of peanut. Rice.', 'peanut'],
+])('%s says nothing of %s', (text, freed) => {
+  const { contains, askFor } = of(text);
+  expect([...contains, ...askFor]).not.toContain(freed);
+});
+
+test('a claim is told as one, with its place', () => {
+  const text = 'Free from milk and egg. Contains oats.';
+  const { notes, findings } = readLabel(text);
+  expect(notes.filter(({ kind }) => kind === 'claim').map(({ start, end }) => text.slice(start, end))).toEqual(['Free from', 'milk', 'egg']);
+  expect(findings.map(({ allergen, kind }) => [allergen, kind])).toEqual([['oat', 'contains']]);
+}); // prettier-ignore
