@@ -1,4 +1,4 @@
-import type { AllergenId, NutritionLabel, ReadLabel } from '@alterum/core';
+import type { LabelKnowledge, NutritionLabel, ReadLabel } from '@alterum/core';
 import { IsNotEmpty, IsString, MaxLength } from 'class-validator';
 
 /** Longest label text that is taken, characters; the same as the reader’s. */
@@ -15,17 +15,13 @@ export class LabelText {
 }
 
 /** What was read, with what it means for a larder item. */
-export interface LabelView extends Omit<ReadLabel, 'nutrition'> {
+export interface LabelView extends Omit<ReadLabel, 'nutrition'>, LabelKnowledge {
   readonly nutrition: NutritionLabel | null;
-  readonly contains: readonly AllergenId[];
-  readonly askFor: readonly AllergenId[];
 }
 
-/** A label kept for an ingredient: it outranks the generic table until it is old. */
-export interface PackLabelView {
+/** A label kept for an ingredient: it adds to what the generic table says, and clears what of it is only often so. */
+export interface PackLabelView extends LabelKnowledge {
   readonly ingredient: string;
   readonly text: string;
-  readonly contains: readonly AllergenId[];
-  readonly askFor: readonly AllergenId[];
   readonly readOn: string;
 }

@@ -64,6 +64,7 @@ export { type CrossReactionRow, crossReactions } from './allergen/knowledge/cros
 export type { ListedIngredient } from './allergen/label/ingredient-list.js';
 export {
   allergensOfLabel,
+  type LabelKnowledge,
   type FindingKind,
   type LabelFinding,
   type LabelNote,

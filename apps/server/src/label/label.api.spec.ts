@@ -13,7 +13,8 @@ const label = 'Ingredients: water, almonds, oat flour, salt. May contain hazelnu
 const long = label.repeat(Math.ceil((SHORT_LABEL * 4) / label.length));
 
 test('a long label is read to the same end in a thread of its own, and others are answered meanwhile', async () => {
-  const short = (await server.ask().post('/api/labels/read').send({ text: label }).expect(200)).body as LabelView;
+  const short = (await server.ask().post('/api/labels/read').send({ text: label }).expect(200))
+    .body as LabelView;
   const reading = server.ask().post('/api/labels/read').send({ text: long }).expect(200);
   const whole = (await reading).body as LabelView;
   expect(whole.contains).toEqual(short.contains);
@@ -39,7 +40,10 @@ test('when too much waits, the next is refused with 503 and when to ask again; a
 
 test('work that takes longer than its limit is given up, and the threads go on', async () => {
   const heavy = server.app.get(HeavyWork);
-  await expect(heavy.run('read-label', long.repeat(4), 1)).rejects.toMatchObject({ kind: 'busy', detail: expect.stringMatching(/longer than a kitchen waits/) as string });
+  await expect(heavy.run('read-label', long.repeat(4), 1)).rejects.toMatchObject({
+    kind: 'busy',
+    detail: expect.stringMatching(/longer than a kitchen waits/) as string,
+  });
   await expect(heavy.run('read-label', label)).resolves.toMatchObject({});
 });
 

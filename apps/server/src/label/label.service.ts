@@ -1,5 +1,5 @@
 import { LabelText, type LabelView, type PackLabelView } from '@alterum/contract';
-import { allergensOfLabel, readLabel, type ReadLabel } from '@alterum/core';
+import { allergensOfLabel, type LabelKnowledge, readLabel, type ReadLabel } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
@@ -9,13 +9,21 @@ import { HeavyWork } from '../work/heavy-work.js';
 import { SHORT_LABEL } from '../work/work.params.js';
 import { PackLabelRow } from './pack-label.row.js';
 
-const viewOf = ({ ingredient, text, contains, askFor, readOn }: PackLabelRow): PackLabelView => ({
-  ingredient, text, contains, askFor, readOn: readOn.toISOString(),
-}); // prettier-ignore
+const viewOf = ({ ingredient, text, readOn }: PackLabelRow, knowledge: LabelKnowledge): PackLabelView => ({
+  ingredient,
+  text,
+  ...knowledge,
+  readOn: readOn.toISOString(),
+});
+
+/** Labels whose reading is remembered; more than a house has packs. */
+const MOST_REMEMBERED = 1000;
 
 /** Reads labels, and keeps those of the packs in the house. */
 @Injectable()
 export class LabelService {
+  private readonly remembered = new Map<string, LabelKnowledge>();
+
   constructor(
     private readonly em: EntityManager,
     private readonly larder: LarderService,
@@ -30,19 +38,33 @@ export class LabelService {
   }
 
   async list(): Promise<readonly PackLabelView[]> {
-    return (await this.em.find(PackLabelRow, {}, { orderBy: { ingredient: 'asc' } })).map(viewOf);
+    const views: PackLabelView[] = [];
+    for (const row of await this.em.find(PackLabelRow, {}, { orderBy: { ingredient: 'asc' } }))
+      views.push(viewOf(row, await this.knowledgeOf(row.text)));
+    return views;
   }
 
   /** Keeps a label for an ingredient, in place of an older one. */
   async keep(id: string, { text }: LabelText): Promise<PackLabelView> {
     const ingredient = this.larder.read(id).id;
-    const columns = { text, ...allergensOfLabel(await this.readText(text)), readOn: this.clock.now() };
+    const { contains, askFor, ...rest } = await this.knowledgeOf(text);
+    const columns = { text, contains, askFor, readOn: this.clock.now() };
     const held = await this.em.findOne(PackLabelRow, { ingredient });
     const row = held
       ? Object.assign(held, columns)
       : this.em.create(PackLabelRow, { ingredient, ...columns });
     await this.em.persistAndFlush(row);
-    return viewOf(row);
+    return viewOf(row, { contains, askFor, ...rest });
+  }
+
+  /** What a label means by today’s reader: what was read of it when it was kept may be less. */
+  private async knowledgeOf(text: string): Promise<LabelKnowledge> {
+    const held = this.remembered.get(text);
+    if (held) return held;
+    const knowledge = allergensOfLabel(await this.readText(text));
+    if (this.remembered.size >= MOST_REMEMBERED) this.remembered.clear();
+    this.remembered.set(text, knowledge);
+    return knowledge;
   }
 
   private readText(text: string): ReadLabel | Promise<ReadLabel> {

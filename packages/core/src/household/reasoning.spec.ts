@@ -7,6 +7,7 @@ import { cliniciansQuestions } from './cross-reaction.js';
 import type { Eater } from './eater.js';
 import { allergenFacts, factHeads } from './facts.table.js';
 import type { Need } from './need.js';
+import { allergensOfLabel, readLabel } from '../allergen/label/read-label.js';
 import { packLabel } from './pack-label.js';
 import { type Served, type ServedLine, type VerdictOrNone, whoCanEat } from './who-can-eat.js';
 
@@ -126,14 +127,64 @@ test('traces are asked about only where they matter', () => {
   expect(verdict([allergy('sesame', true)], { lines: [line('walnut')] })).toBe('ask');
 });
 
-test('a read label outranks the table until it is old', () => {
-  const read = { contains: [], askFor: [], readOn: '2026-11-01T10:00:00Z' };
-  const served = (now: string): Served => ({
-    lines: [line('plant-butter-block', { label: packLabel(read, Date.parse(now)) })],
-  });
+const now = Date.parse('2026-11-20T10:00:00Z');
+const labelled = (text: string, readOn = '2026-11-01T10:00:00Z') => ({
+  label: packLabel({ ...allergensOfLabel(readLabel(text)), readOn }, now),
+});
+const withLabel = (ingredient: string, text: string, need: Need, readOn?: string) =>
+  verdict([need], { lines: [line(ingredient, labelled(text, readOn))] });
+const whole = 'Ingredients: water, rapeseed oil, coconut oil, salt.';
+
+test('a label clears what is only often so, if it is a list and every word was understood; until it is old', () => {
   expect(verdict([allergy('milk')], { lines: [line('plant-butter-block')] })).toBe('ask');
-  expect(verdict([allergy('milk')], served('2026-11-20T10:00:00Z'))).toBe('fits');
-  expect(verdict([allergy('milk')], served('2027-11-20T10:00:00Z'))).toBe('ask');
+  expect(withLabel('plant-butter-block', whole, allergy('milk'))).toBe('fits');
+  expect(withLabel('plant-butter-block', whole, allergy('milk'), '2025-11-01T10:00:00Z')).toBe('ask');
+  expect(withLabel('plant-butter-block', 'x', allergy('milk'))).toBe('ask');
+  expect(withLabel('plant-butter-block', 'water, salt', allergy('milk'))).toBe('ask');
+  expect(withLabel('plant-butter-block', `${whole.slice(0, -1)}, zorblax.`, allergy('milk'))).toBe('ask');
+});
+
+test('what the table is sure of and the label does not name is asked about, as if it were the wrong pack', () => {
+  const need = allergy('oat');
+  expect(withLabel('oat-drink', 'Ingredients: water, rapeseed oil, salt.', need)).toBe('ask');
+  expect(withLabel('oat-drink', 'Ingredients: water, oats, rapeseed oil, salt.', need)).toBe('does-not');
+  // A label of another pack clears nothing else either.
+  expect(
+    verdict([allergy('milk')], {
+      lines: [line('oat-drink', labelled('Ingredients: water, oats, rapeseed oil, salt.'))],
+    }),
+  ).toBe('fits');
+});
+
+test('a word that was not understood is asked about by name, but not for a dislike', () => {
+  const text = 'Ingredients: water, rapeseed oil, zorblax, salt.';
+  const found = whoCanEat(person(allergy('egg')), { lines: [line('plant-butter-block', labelled(text))] });
+  expect(found.verdict).toBe('ask');
+  expect(found.findings[0]?.reason).toContain('“zorblax” was not understood');
+  expect(withLabel('plant-butter-block', text, { ...allergy('egg'), strictness: 'dislike' } as Need)).toBe(
+    'fits',
+  );
+});
+
+test('a label adds what the table does not know; of several words the most severe wins', () => {
+  expect(withLabel('tomato-paste', 'Ingredients: tomato, salt, celery.', allergy('celery'))).toBe('does-not');
+  expect(withLabel('tomato-paste', 'Ingredients: nuts (cashew, almond), tomato.', allergy('cashew'))).toBe(
+    'does-not',
+  );
+  expect(withLabel('tomato-paste', 'Ingredients: tomato, salt. May contain celery.', allergy('celery'))).toBe(
+    'ask',
+  );
+});
+
+test('shared lines stay a question where the label is silent about traces', () => {
+  expect(withLabel('walnut', 'Ingredients: walnuts, salt, water.', allergy('sesame', true))).toBe('ask');
+  expect(
+    withLabel(
+      'walnut',
+      'Ingredients: walnuts, salt, water. May contain traces of peanut.',
+      allergy('sesame', true),
+    ),
+  ).toBe('fits');
 });
 
 test('a dislike counts by amount, a compound by grams with its doubt', () => {

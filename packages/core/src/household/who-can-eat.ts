@@ -1,9 +1,9 @@
-import { type AllergenId, allergenOf, covers, isGroupOf } from '../allergen/allergen.js';
-import { sharedLines } from '../allergen/knowledge/shared-lines.params.js';
+import type { AllergenId } from '../allergen/allergen.js';
+import type { LabelKnowledge } from '../allergen/label/read-label.js';
 import type { Ingredient } from '../larder/ingredient.js';
-import { partHolding } from '../larder/parts.params.js';
 import { COMPOUND_CV, compoundContent, compoundNames } from './compound.params.js';
 import type { Eater } from './eater.js';
+import { meetAllergen } from './meet-allergen.js';
 import type { Need, Strictness } from './need.js';
 import { ruleLimits } from './rule.params.js';
 
@@ -12,10 +12,8 @@ export type Verdict = 'fits' | 'ask' | 'does-not';
 /** `none`: nothing is in it, so there is nothing to judge. */
 export type VerdictOrNone = Verdict | 'none';
 
-/** What a label of the very pack said, which outranks the generic tables. */
-export interface PackLabel {
-  readonly contains: readonly AllergenId[];
-  readonly askFor: readonly AllergenId[];
+/** What a label of the very pack said. */
+export interface PackLabel extends LabelKnowledge {
   /** ISO date. */
   readonly readOn: string;
   /** Read so long ago that the recipe may have changed. */
@@ -77,8 +75,6 @@ export interface Served {
   readonly contacts?: readonly Contact[];
 }
 
-type AllergenNeed = Extract<Need, { kind: 'allergen' }>;
-
 /** A certain presence binds by strictness; a dislike is for the cook to weigh, so it is a question. */
 const certain = (strictness: Strictness): Finding['verdict'] =>
   strictness === 'dislike' ? 'ask' : 'does-not';
@@ -88,108 +84,9 @@ const plainName = (lower: string): string => lower.split(',')[0] ?? lower;
 
 const named = (line: ServedLine): string => line.ingredient?.name ?? line.named;
 
-/** What is known of a line's allergens, and from where. */
-interface Knowledge {
-  readonly contains: readonly AllergenId[];
-  readonly askFor: readonly AllergenId[];
-  readonly shared: readonly AllergenId[];
-  readonly source: string;
-  readonly wouldChange: string;
-}
-
-function knowledgeOf(line: ServedLine, ingredient: Ingredient): Knowledge {
-  if (line.label && !line.label.stale)
-    return {
-      contains: line.label.contains,
-      askFor: line.label.askFor,
-      shared: [],
-      source: `its label, read on ${line.label.readOn}`,
-      wouldChange: 'another pack whose label says otherwise',
-    };
-  const own = ingredient.guessed !== undefined;
-  return {
-    contains: ingredient.contains,
-    askFor: ingredient.askFor,
-    shared: own ? [] : (sharedLines[ingredient.shelf] ?? []),
-    source: own
-      ? 'what was written down for it'
-      : `the generic table of ${ingredient.shelf} (${ingredient.source})`,
-    wouldChange: 'the label of the very pack, read and typed in, or another ingredient',
-  };
-}
-
-const unsaid = (ingredient: Ingredient): boolean =>
-  ingredient.guessed !== undefined && ingredient.contains.length === 0 && ingredient.askFor.length === 0;
-
-interface Met {
-  readonly verdict: Finding['verdict'];
-  readonly reason: string;
-  readonly part?: string | undefined;
-}
-
-function meetCertain(need: AllergenNeed, held: AllergenId, ingredient: Ingredient): Met | undefined {
-  const lower = ingredient.name.toLowerCase(),
-    name = allergenOf(held).name;
-  const part = partHolding(ingredient.id, held)?.name;
-  const relation = covers(need.allergen, held);
-  if (relation === 'covers') {
-    if (need.strictness === 'dislike')
-      return { verdict: 'ask', reason: `dislikes ${allergenOf(need.allergen).name}: ${lower}`, part };
-    return {
-      verdict: certain(need.strictness),
-      reason: lower.startsWith(name) ? lower : `${name} in ${plainName(lower)}`,
-      part,
-    };
-  }
-  if (relation === 'ask')
-    return {
-      verdict: 'ask',
-      reason: `${name} in ${lower}: ${allergenOf(held).note ?? 'read the label'}`,
-      part,
-    };
-  if (isGroupOf(held, need.allergen))
-    return { verdict: 'ask', reason: `${name} in ${lower}, kind not named: read the label`, part };
-  return undefined;
-}
-
-const touches = (wanted: AllergenId, held: AllergenId): boolean =>
-  covers(wanted, held) !== 'unrelated' || isGroupOf(held, wanted);
-
-function meetAllergen(line: ServedLine, ingredient: Ingredient, need: AllergenNeed): Finding | undefined {
-  const known = knowledgeOf(line, ingredient);
-  const lower = ingredient.name.toLowerCase();
-  const finding = ({ verdict, reason, part }: Met): Finding => ({
-    verdict, reason, line: line.id, ingredient: ingredient.id, need,
-    chain: [ingredient.name, ...(part ? [part] : []), known.source],
-    wouldChange: known.wouldChange,
-  }); // prettier-ignore
-  for (const held of known.contains) {
-    const met = meetCertain(need, held, ingredient);
-    if (met) return finding(met);
-  }
-  if (need.strictness === 'dislike') return undefined;
-  const doubtful = known.askFor.find((held) => touches(need.allergen, held));
-  if (doubtful)
-    return finding({
-      verdict: 'ask',
-      reason: `${lower} may hold ${need.traces ? 'traces of ' : ''}${allergenOf(doubtful).name}: read the label`,
-      part: partHolding(ingredient.id, doubtful)?.name,
-    });
-  const shared = need.traces ? known.shared.find((held) => touches(need.allergen, held)) : undefined;
-  if (shared)
-    return finding({
-      verdict: 'ask',
-      reason: `${lower} is often packed on lines with ${allergenOf(shared).name}: read the label for traces`,
-    });
-  if (line.label?.stale)
-    return finding({
-      verdict: 'ask',
-      reason: `the label of ${lower} was read on ${line.label.readOn}: read it again`,
-    });
-  if (unsaid(ingredient))
-    return finding({ verdict: 'ask', reason: `no allergens were written down for ${lower}: read its label` });
-  return undefined;
-}
+/** By the table, or by the label of the pack: a label may add to what the table says. */
+const holdsForRule = (line: ServedLine, ingredient: Ingredient, what: AllergenId): boolean =>
+  ingredient.contains.includes(what) || (line.label?.contains.includes(what) ?? false);
 
 function meetRule(line: ServedLine, ingredient: Ingredient, need: Extract<Need, { kind: 'rule' }>): Finding | undefined {
   const lower = ingredient.name.toLowerCase();
@@ -198,16 +95,16 @@ function meetRule(line: ServedLine, ingredient: Ingredient, need: Extract<Need, 
   }); // prettier-ignore
   switch (need.rule) {
     case 'no-added-oil':
-      return ingredient.contains.includes('added-oil') ? found('does-not', `added oil in ${lower}`) : undefined;
+      return holdsForRule(line, ingredient, 'added-oil') ? found('does-not', `added oil in ${lower}`) : undefined;
     case 'no-added-sugar':
-      return ingredient.contains.includes('added-sugar') ? found('does-not', `added sugar in ${lower}`) : undefined;
+      return holdsForRule(line, ingredient, 'added-sugar') ? found('does-not', `added sugar in ${lower}`) : undefined;
     case 'gluten-free':
       return meetAllergen(line, ingredient, { kind: 'allergen', allergen: 'gluten', strictness: 'intolerance', traces: true });
     case 'small-child': {
       const { particleSizeUm, hardness, particles } = ingredient.behaviour;
       const chokes = particleSizeUm >= ruleLimits.chokingUm && hardness >= ruleLimits.chokingHardness && particles === 'nut';
       if (line.whole && chokes) return found('does-not', `${lower} in pieces: a choking hazard for a small child`);
-      return ingredient.contains.includes('alcohol') ? found('ask', `alcohol in ${lower}`) : undefined;
+      return holdsForRule(line, ingredient, 'alcohol') ? found('ask', `alcohol in ${lower}`) : undefined;
     }
     case 'mild':
       return undefined;

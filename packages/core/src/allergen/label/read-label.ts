@@ -43,6 +43,10 @@ export interface ReadLabel {
   readonly findings: readonly LabelFinding[];
   readonly notes: readonly LabelNote[];
   readonly unrecognised: readonly Unrecognised[];
+  /** It warns of traces, of whatever. */
+  readonly warns: boolean;
+  /** It reads like a list of what is in the food: under a heading, or of several things that are known. */
+  readonly isList: boolean;
   readonly nutrition: NutritionLabel | undefined;
   /** The list with shares and nested brackets; empty where there is none. */
   readonly ingredients: readonly ListedIngredient[];
@@ -96,6 +100,9 @@ function isMostlyCapitals(text: string): boolean {
   return capitals > ALL_CAPITALS * (capitals + small) && capitals > 0;
 }
 
+/** Known foods that make a list without a heading. @source assumed: two words alone are as likely a note of one’s own */
+const LEAST_LISTED = 3;
+
 /** Reads one text; holds its place and the statement it is in. */
 class Reading {
   readonly findings: LabelFinding[] = [];
@@ -103,6 +110,9 @@ class Reading {
   readonly unrecognised: Unrecognised[] = [];
   private readonly words: readonly Word[];
   private readonly capitalsMean: boolean;
+  warns = false;
+  private hasHeading = false;
+  private known = 0;
   private mode: 'contains' | 'may-contain' = 'contains';
   private stated = false;
   /** Verb of an open "may": it says nothing outright. */
@@ -118,6 +128,10 @@ class Reading {
   run(): void {
     let at = 0;
     while (at < this.words.length) at += this.step(at);
+  }
+
+  get isList(): boolean {
+    return this.hasHeading || this.known >= LEAST_LISTED;
   }
 
   private startAnew(): void {
@@ -141,12 +155,16 @@ class Reading {
       const taken = this.open(kind, at, statement.length);
       if (taken > 0) return taken;
     }
-    if (match) return this.take(at, match.length, match.values);
+    if (match) {
+      if (this.mode === 'contains') this.known += 1;
+      return this.take(at, match.length, match.values);
+    }
     return this.meetUnknown(at, word);
   }
 
   private warn({ length, verbAt, doubts }: Trace): number {
     this.mode = 'may-contain';
+    this.warns = true;
     this.stated = false;
     if (verbAt !== undefined) this.verbAt = verbAt;
     if (doubts) {
@@ -161,6 +179,7 @@ class Reading {
   private open(kind: StatementKind, at: number, length: number): number {
     switch (kind) {
       case 'heading':
+        this.hasHeading = true;
         this.startAnew();
         return length;
       case 'contains':
@@ -283,23 +302,44 @@ class Reading {
 export function readLabel(text: string): ReadLabel {
   const reading = new Reading(text);
   reading.run();
-  const { findings, notes, unrecognised } = reading;
-  return { findings, notes, unrecognised, nutrition: readNutrition(text), ingredients: ingredientList(text) };
+  const { findings, notes, unrecognised, warns, isList } = reading;
+  return {
+    findings,
+    notes,
+    unrecognised,
+    warns,
+    isList,
+    nutrition: readNutrition(text),
+    ingredients: ingredientList(text),
+  };
 }
 
 /** Longest label that is read at once, characters; more is a book, not a pack. */
 export const LONGEST_LABEL = 200_000;
 
-/** What a read label means for a larder item: certain allergens, and those to ask about. */
-export function allergensOfLabel(read: ReadLabel): {
+/** What a read label means for a larder item. */
+export interface LabelKnowledge {
+  /** It is in it, by what the label says. */
   readonly contains: readonly AllergenId[];
+  /** It may be in it. */
   readonly askFor: readonly AllergenId[];
-} {
-  const contains = new Set(
-    read.findings.filter(({ kind }) => kind !== 'may-contain').map(({ allergen }) => allergen),
-  );
-  const asked = read.findings.filter(
-    ({ kind, allergen }) => kind === 'may-contain' && !contains.has(allergen),
-  );
-  return { contains: [...contains], askFor: [...new Set(asked.map(({ allergen }) => allergen))] };
+  /** Words that were not understood: any of them may be anything. */
+  readonly unknown: readonly string[];
+  /** It says what there may be traces of. */
+  readonly warns: boolean;
+  /** It is a list of what is in it, so that what it does not name is not named for a reason. */
+  readonly isList: boolean;
 }
+
+/** What a read label means for a larder item: certain allergens, those to ask about, and how far it can be trusted to have said all. */
+export function allergensOfLabel({ findings, unrecognised, warns, isList }: Pick<ReadLabel, 'findings' | 'unrecognised' | 'warns' | 'isList'>): LabelKnowledge {
+  const contains = new Set(findings.filter(({ kind }) => kind !== 'may-contain').map(({ allergen }) => allergen));
+  const asked = findings.filter(({ kind, allergen }) => kind === 'may-contain' && !contains.has(allergen));
+  return {
+    contains: [...contains],
+    askFor: [...new Set(asked.map(({ allergen }) => allergen))],
+    unknown: [...new Set(unrecognised.map(({ text }) => text))],
+    warns,
+    isList,
+  };
+} // prettier-ignore
