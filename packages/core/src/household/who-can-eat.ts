@@ -79,9 +79,6 @@ export interface Served {
 const certain = (strictness: Strictness): Finding['verdict'] =>
   strictness === 'dislike' ? 'ask' : 'does-not';
 
-/** The name without what follows its comma: "light miso, barley" is light miso. */
-const plainName = (lower: string): string => lower.split(',')[0] ?? lower;
-
 const named = (line: ServedLine): string => line.ingredient?.name ?? line.named;
 
 /** By the table, or by the label of the pack: a label may add to what the table says. */

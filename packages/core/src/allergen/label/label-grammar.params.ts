@@ -48,7 +48,7 @@ export const traceVerbs: ReadonlySet<string> = new Set(['contain', 'have', 'hold
 export const MOST_BETWEEN = 4;
 
 /** Words that say by themselves that something may be there. */
-export const traceWords: ReadonlySet<string> = new Set(['trace', 'spuren', 'spur', 'traza', 'vestigio', 'traccia', 'tracce', 'sporen', 'spoor', 'slad', 'sladowe', 'stopy', 'stopove', 'spar', 'spor', 'jaamia', 'pienia']); // prettier-ignore
+export const traceWords: ReadonlySet<string> = new Set(['trace', 'spuren', 'spur', 'traza', 'vestigio', 'traccia', 'tracce', 'sporen', 'spoor', 'sladowe', 'stopy', 'stopove', 'spar', 'spor', 'jaamia', 'pienia']); // prettier-ignore
 export const tracePhrases: readonly string[] = [
   'not suitable for', 'unsuitable for', 'not recommended for', 'cross contamination', 'cross-contamination', 'cross contact', 'shared equipment', 'nicht geeignet für', 'ne convient pas', 'no apto para', 'non adatto', 'niet geschikt voor',
 ]; // prettier-ignore

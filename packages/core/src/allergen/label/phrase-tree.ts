@@ -1,4 +1,8 @@
-import { stemsOf, type Word } from './words.js';
+import { type Word, wordsOf } from './words.js';
+
+/** A word as a step of a phrase: one behind a bracket is another step than one behind a space, "nuts (milk" is no nut milk. */
+const keyOf = ({ stem, gap }: Word, isFirst: boolean): string =>
+  !isFirst && gap === 'bracket' ? `(${stem}` : stem;
 
 interface Node<T> {
   readonly next: Map<string, Node<T>>;
@@ -17,11 +21,12 @@ export class PhraseTree<T> {
 
   add(phrase: string, value: T): void {
     let node = this.root;
-    for (const stem of stemsOf(phrase)) {
-      let next = node.next.get(stem);
-      if (!next) node.next.set(stem, (next = { next: new Map(), values: [] }));
+    wordsOf(phrase).forEach((word, i) => {
+      const key = keyOf(word, i === 0);
+      let next = node.next.get(key);
+      if (!next) node.next.set(key, (next = { next: new Map(), values: [] }));
       node = next;
-    }
+    });
     node.values.push(value);
   }
 
@@ -32,8 +37,12 @@ export class PhraseTree<T> {
       length = 0;
     for (let i = at; i < words.length; i++) {
       const word = words[i];
-      if (!word || (i > at && word.gap !== 'none' && !(over && word.gap === 'phrase'))) break;
-      const next = node.next.get(word.stem);
+      if (
+        !word ||
+        (i > at && word.gap !== 'none' && word.gap !== 'bracket' && !(over && word.gap === 'phrase'))
+      )
+        break;
+      const next = node.next.get(keyOf(word, i === at));
       if (!next) break;
       node = next;
       if (node.values.length > 0) {

@@ -1,13 +1,15 @@
 import type { NutritionLabel } from '../../larder/own/label-composition.js';
-import type { AllergenId } from '../allergen.js';
+import { type AllergenId, allergenOf } from '../allergen.js';
 import { plainWords } from './food-words.params.js';
 import { ingredientList, type ListedIngredient } from './ingredient-list.js';
 import { englishLexicon, misleadingNames, type WordKind } from './lexicon.params.js';
+import { labelLanguages } from './languages/languages.js';
 import { NearWords } from './near-word.js';
 import { readNutrition } from './nutrition-table.js';
 import { PhraseTree } from './phrase-tree.js';
 import { claimFrom, freesFrom, type Trace, traceAt } from './label-grammar.js';
 import { type StatementKind, statementPhrases } from './statements.params.js';
+import { halvesOf, withoutDigits } from './word-forms.js';
 import { stemsOf, type Word, wordsOf } from './words.js';
 
 export type FindingKind = 'contains' | 'derived' | 'may-contain';
@@ -60,13 +62,21 @@ interface Meaning {
 
 const dictionary = new PhraseTree<Meaning>();
 const statements = new PhraseTree<StatementKind>();
-for (const { allergens, kind, terms, because } of englishLexicon)
+for (const { allergens, kind, terms, because } of [
+  ...englishLexicon,
+  ...labelLanguages.flatMap(({ rows }) => rows),
+])
   for (const term of terms) dictionary.add(term, { allergens, kind, because });
-for (const { terms, holds, because } of misleadingNames)
-  for (const term of terms) dictionary.add(term, { allergens: holds, kind: 'misleading', because });
+for (const { terms, holds, because } of [...labelLanguages.flatMap(({ misleading }) => misleading), ...misleadingNames])
+  for (const term of terms) dictionary.add(term, { allergens: holds, kind: 'misleading', because }); // prettier-ignore
 for (const { kind, phrase } of statementPhrases) statements.add(phrase, kind);
 
-const plainStems: ReadonlySet<string> = new Set([...plainWords].flatMap(stemsOf));
+const plainStems: ReadonlySet<string> = new Set([...plainWords, ...labelLanguages.flatMap(({ plain }) => plain)].flatMap(stemsOf)); // prettier-ignore
+const parts = labelLanguages.flatMap((language) => language.parts.map(({ part, allergen }) => ({ part: stemsOf(part)[0] ?? part, allergen, language: language.name }))); // prettier-ignore
+/** Digits among letters, as a scanner leaves them. */
+const SCANNED = /^\d+\p{L}{2}|\p{L}\d+\p{L}/u;
+/** Letters of a compound beside the part that names something. */
+const BESIDE_PART = 2;
 const singleWords = englishLexicon
   .filter(({ kind }) => kind !== 'ask')
   .flatMap(({ terms }) => terms.map(stemsOf))
@@ -102,6 +112,9 @@ function isMostlyCapitals(text: string): boolean {
 
 /** Known foods that make a list without a heading. @source assumed: two words alone are as likely a note of one’s own */
 const LEAST_LISTED = 3;
+
+const isInDictionary = (stem: string): boolean =>
+  dictionary.longestAt([{ stem, start: 0, end: 0, gap: 'none' }], 0, false) !== undefined;
 
 /** Reads one text; holds its place and the statement it is in. */
 class Reading {
@@ -236,8 +249,32 @@ class Reading {
       this.findings.push({ allergen, kind: this.kindOf(kind), start, end, because: stated, emphasised: this.emphasised(start, end) }); // prettier-ignore
   }
 
+  /** A word that is unknown as it stands: scanned with digits for letters, written closed, or a compound of another language. */
+  private readOtherwise(at: number, word: Word): boolean {
+    const { stem } = word;
+    const tell = (stems: readonly string[]): boolean => {
+      const match = dictionary.longestAt(stems.map((one) => ({ ...word, stem: one, gap: 'none' as const })), 0, false); // prettier-ignore
+      if (!match) return false;
+      for (const meaning of match.values) this.find(at, 1, meaning, stems.join(' '));
+      // What stands in the half that was not taken counts too.
+      if (match.length < stems.length) tell(stems.slice(match.length));
+      return true;
+    };
+    if (withoutDigits(stem).some((meant) => tell([meant]))) return true;
+    const halves = halvesOf(stem, (half) => plainStems.has(half) || isInDictionary(half));
+    if (halves && halves.some(isInDictionary)) {
+      if (!tell(halves)) tell(halves.slice(1));
+      return true;
+    }
+    const named = parts.filter(({ part }) => stem.length >= part.length + BESIDE_PART && (stem.startsWith(part) || stem.endsWith(part))); // prettier-ignore
+    for (const { allergen, part, language } of named)
+      this.find(at, 1, { allergens: [allergen], kind: 'contains', because: `in ${language}, “${part}” names ${allergenOf(allergen).name}` }); // prettier-ignore
+    return named.length > 0;
+  }
+
   private meetUnknown(at: number, word: Word): number {
     const { stem } = word;
+    if (SCANNED.test(stem) && this.readOtherwise(at, word)) return 1;
     if (
       plainStems.has(stem) ||
       stem.length < 2 ||
@@ -246,6 +283,7 @@ class Reading {
       ADDITIVE.test(stem)
     )
       return 1;
+    if (this.readOtherwise(at, word)) return 1;
     const meant = near.nearest(stem);
     if (meant !== undefined) {
       const meanings = dictionary.longestAt([{ ...word, stem: meant }], 0, false)?.values ?? [];

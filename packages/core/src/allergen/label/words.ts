@@ -8,13 +8,14 @@ export interface Word {
   readonly gap: Gap;
 }
 
-/** How far what separates two words keeps them apart: not at all, as two phrases, as two statements, as two sentences. */
-export type Gap = 'none' | 'phrase' | 'statement' | 'sentence';
+/** How far what separates two words keeps them apart: not at all, by a bracket, as two phrases, as two statements, as two sentences. */
+export type Gap = 'none' | 'bracket' | 'phrase' | 'statement' | 'sentence';
 
 /** A sentence ends a statement; a line that begins anew with a capital does too. */
 const SENTENCE = /[.!?](?:\s|$)|\n\s*\n|\n(?=\p{Lu})|;\s/u,
   STATEMENT = /[.;!?\n]/,
-  PHRASE = /[,:•·|<>\p{Cc}]/u;
+  PHRASE = /[,:•·|<>\p{Cc}]/u,
+  BRACKET = /[()[\]{}]/;
 
 function gapBetween(text: string, from: number, to: number): Gap {
   if (to - from === 1) {
@@ -26,7 +27,8 @@ function gapBetween(text: string, from: number, to: number): Gap {
   if (SENTENCE.test(gap)) return 'sentence';
   const apart = gap.slice(0, -1);
   if (STATEMENT.test(apart)) return 'statement';
-  return PHRASE.test(apart) ? 'phrase' : 'none';
+  if (PHRASE.test(apart)) return 'phrase';
+  return BRACKET.test(gap) ? 'bracket' : 'none';
 }
 
 const LETTER = /[\p{L}\p{N}\p{M}]/u;
