@@ -15,10 +15,13 @@ import {
   traceWords,
 } from './label-grammar.params.js';
 import { PhraseTree } from './phrase-tree.js';
-import type { Word } from './words.js';
+import { stemsOf, type Word } from './words.js';
 
 const traces = new PhraseTree<true>();
 for (const phrase of tracePhrases) traces.add(phrase, true);
+
+/** Every word with which a warning may open. */
+const openers: ReadonlySet<string> = new Set([...traceWords, ...modals, ...promises, ...sharedPlaces, ...tracePhrases.flatMap((phrase) => stemsOf(phrase).slice(0, 1))]); // prettier-ignore
 
 const isInSentence = (word: Word | undefined): word is Word => word !== undefined && word.gap !== 'sentence';
 
@@ -46,7 +49,8 @@ export interface Trace {
 /** The trace warning that opens at a place; undefined where none does. */
 export function traceAt(words: readonly Word[], at: number): Trace | undefined {
   const word = words[at];
-  if (!word) return undefined;
+  // Hardly any word opens a warning: one look tells.
+  if (!word || !openers.has(word.stem)) return undefined;
   const phrase = traces.longestAt(words, at, false);
   if (phrase) return { length: phrase.length };
   if (traceWords.has(word.stem)) return { length: 1 };
