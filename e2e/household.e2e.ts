@@ -46,7 +46,7 @@ test('a pasted label turns a person from “nothing found” to “cannot”, wi
   await expect(page.getByTestId('person-Ilva')).toHaveAttribute('data-verdict', 'fits');
   await page.goto('/larder');
   await page.getByRole('searchbox').fill('garlic powder');
-  await page.getByRole('button', { name: 'Type its label, so that it outranks the table' }).click();
+  await page.getByRole('button', { name: 'Type its label, so that it counts beside the table' }).click();
   const dialog = page.getByRole('dialog', { name: 'The label of garlic powder' });
   await dialog
     .getByRole('textbox', { name: 'Text of the label' })
@@ -61,6 +61,34 @@ test('a pasted label turns a person from “nothing found” to “cannot”, wi
   await ilva.click();
   await expect(page.getByRole('dialog')).toContainText('its label, read on');
   await expect(page.getByRole('dialog')).toContainText('Would change with');
+  await page.goto('/larder');
+  await page.getByRole('searchbox').fill('garlic powder');
+  await page.getByRole('button', { name: 'Go back to the table' }).click();
+  await expect(page.getByTestId('pack-label')).toHaveCount(0);
+});
+
+test('a foreign label turns a person to “ask”, with the word that was not understood; in a language that is known, to “cannot”', async ({
+  page,
+}) => {
+  const keep = async (text: string) => {
+    await page.goto('/larder');
+    await page.getByRole('searchbox').fill('garlic powder');
+    await page.getByRole('button', { name: /^Type its label|^Read it again/ }).click();
+    const dialog = page.getByRole('dialog', { name: 'The label of garlic powder' });
+    await dialog.getByRole('textbox', { name: 'Text of the label' }).fill(text);
+    await dialog.getByRole('button', { name: 'Keep for garlic powder' }).click();
+    await expect(page.getByTestId('pack-label')).toContainText('Label read on');
+  };
+  const ilva = page.getByTestId('person-Ilva');
+  await keep('Összetevők: fokhagyma, tejpor.');
+  await expect(page.getByTestId('pack-label')).toContainText('Not understood');
+  await openBench(page);
+  await expect(ilva).toHaveAttribute('data-verdict', 'ask');
+  await ilva.click();
+  await expect(page.getByRole('dialog')).toContainText('not understood: what is it?');
+  await keep('Zutaten: Knoblauch, Magermilchpulver, Salz.');
+  await openBench(page);
+  await expect(ilva).toHaveAttribute('data-verdict', 'does-not');
   await page.goto('/larder');
   await page.getByRole('searchbox').fill('garlic powder');
   await page.getByRole('button', { name: 'Go back to the table' }).click();

@@ -1,7 +1,7 @@
 import type { AllergenId } from '@alterum/core';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
 
-/** The label of the pack in this house, for a larder ingredient: it outranks the generic table until it is old. */
+/** The label of the pack in this house, for a larder ingredient: it adds to the generic table, and clears what of it is only often so. */
 export const PackLabelRow = defineEntity({
   name: 'PackLabelRow',
   tableName: 'pack_label',

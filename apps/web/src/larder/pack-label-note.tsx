@@ -11,15 +11,18 @@ interface PackLabelNoteProps {
   readonly changed: () => void;
 }
 
+/** Words that are told; the rest is a number. */
+const TOLD = 5;
+
 const names = (ids: PackLabelView['contains']): string => ids.map((id) => allergenOf(id).name).join(', ');
 
-/** What the label of the very pack said, with its date; it outranks the table until it is old. */
+/** What the label of the very pack said, with its date and how far it was understood: it adds to the table, and clears little of it. */
 export function PackLabelNote({ label, read, changed }: PackLabelNoteProps) {
   if (!label)
     return (
       <p className="mt-1">
         <Button look="bare" className="-ml-3 max-w-full text-left whitespace-normal! text-rim" onClick={read}>
-          Type its label, so that it outranks the table
+          Type its label, so that it counts beside the table
         </Button>
       </p>
     );
@@ -36,6 +39,18 @@ export function PackLabelNote({ label, read, changed }: PackLabelNoteProps) {
         {names(label.contains) || 'none of the listed'}
         {label.askFor.length > 0 && `; may contain ${names(label.askFor)}`}.
       </p>
+      {label.unknown.length > 0 && (
+        <p className="text-sm text-ask">
+          Not understood: <b className="wrap-anywhere">{label.unknown.slice(0, TOLD).join(', ')}</b>
+          {label.unknown.length > TOLD && ` and ${label.unknown.length - TOLD} more`}. Whoever has an allergy
+          is asked about it.
+        </p>
+      )}
+      {!label.isList && (
+        <p className="text-sm text-ask">
+          It does not read like a list of ingredients, so it clears nothing of what the table says.
+        </p>
+      )}
       <div className="mt-1 flex gap-2">
         <Button onClick={read}>Read it again</Button>
         <Button look="bare" onClick={forget}>

@@ -14,7 +14,7 @@ test('lines that somebody must not have are named with who and why', () => {
   expect(forbidden).toEqual([{ line: 0, eater: 'Teo', reason: expect.stringContaining('cashew') as string }]);
 });
 
-test('a label of the very pack outranks the table', () => {
+test('a label of the very pack adds to the table', () => {
   const label = { contains: ['tree-nut' as const], askFor: [], unknown: [], warns: false, isList: true, readOn: '2026-11-01', stale: false };
   const { forbidden } = limitsOfPeople(recipe, 4, [nuts], new Map([['water', label]]));
   expect(forbidden.map(({ line }) => line)).toEqual([0, 1]);

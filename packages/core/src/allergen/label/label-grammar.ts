@@ -21,7 +21,7 @@ const traces = new PhraseTree<true>();
 for (const phrase of tracePhrases) traces.add(phrase, true);
 
 /** Every word with which a warning may open. */
-const openers: ReadonlySet<string> = new Set([...traceWords, ...modals, ...promises, ...sharedPlaces, ...tracePhrases.flatMap((phrase) => stemsOf(phrase).slice(0, 1))]); // prettier-ignore
+export const openers: ReadonlySet<string> = new Set([...traceWords, ...modals, ...promises, ...sharedPlaces, ...tracePhrases.flatMap((phrase) => stemsOf(phrase).slice(0, 1))]); // prettier-ignore
 
 const isInSentence = (word: Word | undefined): word is Word => word !== undefined && word.gap !== 'sentence';
 
@@ -49,8 +49,7 @@ export interface Trace {
 /** The trace warning that opens at a place; undefined where none does. */
 export function traceAt(words: readonly Word[], at: number): Trace | undefined {
   const word = words[at];
-  // Hardly any word opens a warning: one look tells.
-  if (!word || !openers.has(word.stem)) return undefined;
+  if (!word) return undefined;
   const phrase = traces.longestAt(words, at, false);
   if (phrase) return { length: phrase.length };
   if (traceWords.has(word.stem)) return { length: 1 };

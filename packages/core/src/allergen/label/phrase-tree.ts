@@ -30,6 +30,11 @@ export class PhraseTree<T> {
     node.values.push(value);
   }
 
+  /** Words with which a phrase may begin. */
+  firstWords(): IterableIterator<string> {
+    return this.root.next.keys();
+  }
+
   /** @param over whether a phrase may go on over a comma or a colon */
   longestAt(words: readonly Word[], at: number, over: boolean): PhraseMatch<T> | undefined {
     let node = this.root,

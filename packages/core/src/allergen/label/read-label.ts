@@ -7,7 +7,7 @@ import { labelLanguages } from './languages/languages.js';
 import { NearWords } from './near-word.js';
 import { readNutrition } from './nutrition-table.js';
 import { PhraseTree } from './phrase-tree.js';
-import { claimFrom, freesFrom, type Trace, traceAt } from './label-grammar.js';
+import { claimFrom, freesFrom, openers, type Trace, traceAt } from './label-grammar.js';
 import { type StatementKind, statementPhrases } from './statements.params.js';
 import { halvesOf, withoutDigits } from './word-forms.js';
 import { stemsOf, type Word, wordsOf } from './words.js';
@@ -70,6 +70,14 @@ for (const { allergens, kind, terms, because } of [
 for (const { terms, holds, because } of [...labelLanguages.flatMap(({ misleading }) => misleading), ...misleadingNames])
   for (const term of terms) dictionary.add(term, { allergens: holds, kind: 'misleading', because }); // prettier-ignore
 for (const { kind, phrase } of statementPhrases) statements.add(phrase, kind);
+
+/** What a word may begin, so that one look tells of most words that they begin nothing. */
+const OPENS_WARNING = 1,
+  OPENS_STATEMENT = 2,
+  NAMES_FOOD = 4;
+const starts = new Map<string, number>();
+for (const [words, what] of [[openers, OPENS_WARNING], [statements.firstWords(), OPENS_STATEMENT], [dictionary.firstWords(), NAMES_FOOD]] as const)
+  for (const word of words) starts.set(word, (starts.get(word) ?? 0) | what); // prettier-ignore
 
 const plainStems: ReadonlySet<string> = new Set([...plainWords, ...labelLanguages.flatMap(({ plain }) => plain)].flatMap(stemsOf)); // prettier-ignore
 const parts = labelLanguages.flatMap((language) => language.parts.map(({ part, allergen }) => ({ part: stemsOf(part)[0] ?? part, allergen, language: language.name }))); // prettier-ignore
@@ -158,12 +166,14 @@ class Reading {
     if (!word) return 1;
     if (at > 0 && word.gap === 'sentence') this.startAnew();
     if (at === this.verbAt) return 1;
-    const trace = traceAt(this.words, at);
+    const may = starts.get(word.stem);
+    if (may === undefined) return this.meetUnknown(at, word);
+    const trace = may & OPENS_WARNING ? traceAt(this.words, at) : undefined;
     if (trace) return this.warn(trace);
     // "Allergens: milk" and "contains: milk" go on over their colon.
-    const statement = statements.longestAt(this.words, at, true);
+    const statement = may & OPENS_STATEMENT ? statements.longestAt(this.words, at, true) : undefined;
     const kind = statement?.values[0];
-    const match = dictionary.longestAt(this.words, at, false);
+    const match = may & NAMES_FOOD ? dictionary.longestAt(this.words, at, false) : undefined;
     if (statement && kind && statement.length >= (match?.length ?? 0)) {
       const taken = this.open(kind, at, statement.length);
       if (taken > 0) return taken;
@@ -274,15 +284,9 @@ class Reading {
 
   private meetUnknown(at: number, word: Word): number {
     const { stem } = word;
+    if (plainStems.has(stem) || stem.length < 2) return 1;
     if (SCANNED.test(stem) && this.readOtherwise(at, word)) return 1;
-    if (
-      plainStems.has(stem) ||
-      stem.length < 2 ||
-      UNIT.test(stem) ||
-      NUMERIC.test(stem) ||
-      ADDITIVE.test(stem)
-    )
-      return 1;
+    if (UNIT.test(stem) || NUMERIC.test(stem) || ADDITIVE.test(stem)) return 1;
     if (this.readOtherwise(at, word)) return 1;
     const meant = near.nearest(stem);
     if (meant !== undefined) {
