@@ -58,6 +58,6 @@ export {
 } from './predict.js';
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
 export { completeProcess, ProcessInput } from './process.js';
-export { kitchenLimits } from './kitchen-limits.js';
+export { kitchenLimits, requestLimits } from './kitchen-limits.js';
 export { StockInput, type StockView } from './stock.js';
 export type { PutAwayView } from './put-away.js';

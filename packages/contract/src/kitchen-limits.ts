@@ -7,3 +7,10 @@ export const kitchenLimits = {
   versions: 200,
   formulas: 50_000,
 } as const;
+
+/** Most that can be worked out in one request. @source assumed: more than the largest formula holds, and than the needs of any table */
+export const requestLimits = {
+  lines: 100,
+  /** Of all people together. */
+  needs: 600,
+} as const;

@@ -13,6 +13,7 @@ import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsObject } from 'class-validator';
 import { AreParts, IsFamily, IsPart, IsPortions, MayBeAbsent } from './field.js';
 import { ServeInput } from './formula.js';
+import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.js';
 import { ProcessInput } from './process.js';
 
@@ -20,7 +21,9 @@ import { ProcessInput } from './process.js';
 export class PredictRequest {
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
-  @ArrayMaxSize(200, { message: 'At most 200 lines can be predicted at once.' })
+  @ArrayMaxSize(requestLimits.lines, {
+    message: `At most ${requestLimits.lines} lines can be predicted at once.`,
+  })
   @AreParts()
   @Type(() => PotLineInput)
   lines!: PotLineInput[];

@@ -3,6 +3,7 @@ import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, MaxLength } from 'class-validator';
 import { NeedInput } from './eater.js';
 import { AreParts, IsPortions, MayBeAbsent } from './field.js';
+import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.js';
 
 /** Somebody to judge for, without being kept. */
@@ -29,7 +30,9 @@ export class WhoCanEatRequest {
   @MayBeAbsent()
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
-  @ArrayMaxSize(200, { message: 'At most 200 lines can be judged at once.' })
+  @ArrayMaxSize(requestLimits.lines, {
+    message: `At most ${requestLimits.lines} lines can be judged at once.`,
+  })
   @AreParts()
   @Type(() => PotLineInput)
   lines?: PotLineInput[];

@@ -35,7 +35,11 @@ export class FormulaService {
 
   async create(body: FormulaBody): Promise<FormulaView> {
     const formula = this.formulaOf(body);
-    refuseBeyond(kitchenLimits.formulas, await this.em.count(FormulaRow, { turn: { $ne: null } }), 'formulas');
+    refuseBeyond(
+      kitchenLimits.formulas,
+      await this.em.count(FormulaRow, { turn: { $ne: null } }),
+      'formulas',
+    );
     const now = this.clock.now();
     const row = this.em.create(FormulaRow, {
       id: randomUUID(),

@@ -151,3 +151,15 @@ test('a baked layer loses water, browns, and less of both under a lid', async ()
   expect(open?.browning).toBeGreaterThan(2 * (covered?.browning ?? Infinity));
   expect(covered?.evaporatedG).toBeGreaterThan(10);
 });
+
+test('a pot of many lines is worked out in a thread of its own, to the same figures', async () => {
+  const line = { ingredient: 'water', amount: 1, unit: 'g' };
+  const few = { family: 'cream-sauce', lines: [{ ingredient: 'cashew', amount: 100, unit: 'g', preparation: 'soaked' }, { ingredient: 'water', amount: 340, unit: 'g' }] };
+  const many = { ...few, lines: [few.lines[0], { ...few.lines[1], amount: 300 }, ...Array.from({ length: 40 }, () => line)] };
+  const [short, long] = await Promise.all([few, many].map(async (pot) => (await server.ask().post('/api/predict').send(pot).expect(200)).body as { massG: number; fatPct: number }));
+  expect(long?.massG).toBeCloseTo(short?.massG ?? 0, 6);
+  expect(long?.fatPct).toBeCloseTo(short?.fatPct ?? 0, 6);
+  expect(Object.keys(long ?? {})).toEqual(Object.keys(short ?? {}));
+  const problem = problemOf(await server.ask().post('/api/predict').send({ lines: Array.from({ length: 101 }, () => line) }).expect(400));
+  expect(problem.errors?.[0]?.message).toBe('At most 100 lines can be predicted at once.');
+}); // prettier-ignore

@@ -10,7 +10,7 @@ export class PredictController {
 
   @Post()
   @HttpCode(200)
-  predict(@Body() body: PredictRequest): PredictResponse {
+  predict(@Body() body: PredictRequest): Promise<PredictResponse> {
     return this.predicting.run(body);
   }
 }

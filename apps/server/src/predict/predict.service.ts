@@ -1,40 +1,27 @@
 import { completeProcess, type FieldProblem, PredictRequest, type PredictResponse } from '@alterum/contract';
-import {
-  againstDairy,
-  blankFormula,
-  celsius,
-  grams,
-  ingredientById,
-  predict,
-  type Recipe,
-  type RecipeLine,
-  reportOn,
-  uncooked,
-} from '@alterum/core';
+import { blankFormula, celsius, grams, type Recipe, type RecipeLine, uncooked } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { invalidInput } from '../platform/failure.js';
-import { predictResponse } from './predict-response.mapping.js';
+import { HeavyWork } from '../work/heavy-work.js';
+import { SHORT_POT } from '../work/work.params.js';
+import { type Pot, predictPot } from './predict-pot.js';
 
 /** Asks the core what a pot will be; keeps nothing. */
 @Injectable()
 export class PredictService {
-  constructor(private readonly larder: LarderService) {}
+  constructor(
+    private readonly larder: LarderService,
+    private readonly heavy: HeavyWork,
+  ) {}
 
-  run(request: PredictRequest): PredictResponse {
-    const recipe = this.recipeOf(request);
-    const prediction = predict(recipe),
-      report = reportOn(recipe),
-      portions = request.portions ?? 1;
-    const against =
-      request.family &&
-      againstDairy(
-        request.family,
-        { massG: prediction.massG, report },
-        prediction.massG / portions,
-        ingredientById,
-      );
-    return predictResponse({ recipe, prediction, report, portions, against });
+  async run(request: PredictRequest): Promise<PredictResponse> {
+    const pot: Pot = {
+      recipe: this.recipeOf(request),
+      family: request.family,
+      portions: request.portions ?? 1,
+    };
+    return pot.recipe.lines.length <= SHORT_POT ? predictPot(pot) : this.heavy.run('predict-pot', pot);
   }
 
   private recipeOf(request: PredictRequest): Recipe {

@@ -164,3 +164,15 @@ test('a kept formula is judged as far as it is known: an own ingredient that was
   await server.ask().put(`/api/formulas/${id}`).send({ name: 'With peanuts some day', version: 1, lines: [lines[0], { id: 'n', ingredient: 'peanut', amount: null, unit: 'g' }] }).expect(200);
   expect((await judge())?.verdict).toBe('does-not');
 }); // prettier-ignore
+
+test('a large table is judged in a thread of its own, to the same verdicts; more needs than any table has are refused', async () => {
+  const lines = ['butter', 'cashew', 'potato', ...Array.from({ length: 60 }, () => 'water')].map((ingredient) => ({ ingredient, amount: 10, unit: 'g' }));
+  const needs = [allergy('milk'), allergy('cashew', true), allergy('fish'), { kind: 'salt-limit', gramsPerPortion: 1 }];
+  const ask = async (people: number) => server.ask().post('/api/who-can-eat').send({ lines, eaters: Array.from({ length: people }, () => ({ needs })) });
+  const [one] = ((await ask(1)).body as WhoCanEatResponse).people;
+  const many = ((await ask(40)).body as WhoCanEatResponse).people;
+  expect(many).toHaveLength(40);
+  expect(many[39]).toEqual({ ...one, eater: 'eater-40', name: 'Eater 40' });
+  const eaters = Array.from({ length: 40 }, () => ({ needs: Array.from({ length: 16 }, () => allergy('milk')) }));
+  expect(problemOf(await server.ask().post('/api/who-can-eat').send({ lines, eaters }).expect(400)).errors?.[0]?.message).toMatch(/At most 600 needs .* these are 640/);
+}); // prettier-ignore

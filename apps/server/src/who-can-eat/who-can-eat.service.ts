@@ -3,16 +3,14 @@ import {
   formulaOfContent,
   needFromInput,
   type PotLineInput,
+  requestLimits,
   WhoCanEatRequest,
   type WhoCanEatResponse,
-  type WhoCanEatView,
 } from '@alterum/contract';
 import {
   assemble,
   celsius,
-  cliniciansQuestions,
   type Eater,
-  type EaterVerdict,
   grams,
   momentOf,
   type PackLabel,
@@ -25,7 +23,6 @@ import {
   servedOfFormula,
   servedOfRecipe,
   uncooked,
-  whoCanEat,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { EaterService } from '../eater/eater.service.js';
@@ -34,6 +31,9 @@ import { LabelService } from '../label/label.service.js';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { invalidInput } from '../platform/failure.js';
+import { HeavyWork } from '../work/heavy-work.js';
+import { FEW_JUDGEMENTS } from '../work/work.params.js';
+import { judgeAll } from './judge-all.js';
 
 const CAUTION =
   'Checked against the ingredients’ tables and the labels that were typed in, never against the packs themselves. It is no medical advice: read every label, ask the maker about traces, and a clinician about severe allergies.';
@@ -59,6 +59,7 @@ export class WhoCanEatService {
     private readonly eaters: EaterService,
     private readonly labels: LabelService,
     private readonly clock: Clock,
+    private readonly heavy: HeavyWork,
   ) {}
 
   async run(request: WhoCanEatRequest): Promise<WhoCanEatResponse> {
@@ -67,7 +68,19 @@ export class WhoCanEatService {
     const served = request.lines
       ? await this.servedOfLines(request.lines, request.portions ?? 1, labels)
       : await this.servedOfKept(request.formulaId ?? '', labels, request.portions);
-    const people = (await this.peopleOf(request)).map((eater) => viewOf(eater, whoCanEat(eater, served)));
+    const eaters = await this.peopleOf(request);
+    const needs = eaters.reduce((sum, eater) => sum + eater.needs.length, 0);
+    if (needs > requestLimits.needs)
+      throw invalidInput([
+        {
+          field: 'eaters',
+          message: `At most ${requestLimits.needs} needs can be judged at once; these are ${needs}. Ask for fewer people.`,
+        },
+      ]);
+    const people =
+      needs * served.lines.length <= FEW_JUDGEMENTS
+        ? judgeAll({ eaters, served })
+        : await this.heavy.run('judge', { eaters, served });
     return { people, caution: CAUTION };
   }
 
@@ -159,23 +172,4 @@ export class WhoCanEatService {
     const known = await Promise.all((eaterIds ?? []).map((id) => this.eaters.read(id)));
     return [...sent, ...known];
   }
-}
-
-function viewOf(eater: Eater, { verdict, findings, checked }: EaterVerdict): WhoCanEatView {
-  return {
-    eater: eater.id,
-    name: eater.name,
-    verdict,
-    checked,
-    reasons: findings.map((finding) => ({
-      verdict: finding.verdict,
-      because: finding.reason,
-      line: finding.line ?? null,
-      ingredient: finding.ingredient ?? null,
-      allergen: finding.need.kind === 'allergen' ? finding.need.allergen : null,
-      chain: finding.chain,
-      wouldChange: finding.wouldChange,
-    })),
-    askTheClinician: cliniciansQuestions(eater),
-  };
 }

@@ -1,15 +1,22 @@
 import { readLabel as read, type ReadLabel } from '@alterum/core';
+import type { PredictResponse, WhoCanEatView } from '@alterum/contract';
+import { type Pot, predictPot } from '../predict/predict-pot.js';
+import { type Judgement, judgeAll } from '../who-can-eat/judge-all.js';
 import { copyDatabase } from '../storage/copies.js';
 
 /** What runs beside the thread that answers, by name; only plain values go in and out. */
 export interface HeavyJobs {
   'read-label': (text: string) => ReadLabel;
   'copy-database': (paths: { readonly file: string; readonly target: string }) => void;
+  'predict-pot': (pot: Pot) => PredictResponse;
+  judge: (judgement: Judgement) => readonly WhoCanEatView[];
 }
 
 const jobs: HeavyJobs = {
   'read-label': (text) => read(text),
   'copy-database': ({ file, target }) => copyDatabase(file, target),
+  'predict-pot': predictPot,
+  judge: judgeAll,
 };
 
 /** One piece of work of a thread. */
