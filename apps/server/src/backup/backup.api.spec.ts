@@ -267,6 +267,12 @@ const broken: readonly (readonly [string, (text: string) => string, string, stri
     'invalid-input',
     'formatVersion',
   ],
+  [
+    'a newer format of which nothing else is known',
+    (text) => text.replace('"formatVersion": 1', '"formatVersion": 2').replaceAll('"id"', '"key"'),
+    'invalid-input',
+    'formatVersion',
+  ],
   ['a missing part', (text) => text.replace('"stock"', '"shelf"'), 'invalid-input', 'shelf'],
   [
     'a field that is not known',

@@ -59,7 +59,11 @@ class Collector {
       this.depth += 1;
       const begins = this.depth === 1 ? name === 'startObject' : this.depth === 2 && name === 'startArray' && isKind(this.field);
       if (begins) {
-        if (this.depth === 2) this.found.add(this.field);
+        if (this.depth === 2) {
+          // A newer document may hold anything: its age is told before its parts are looked at.
+          if (this.head['formatVersion'] !== undefined) checkVersion(this.head['formatVersion']);
+          this.found.add(this.field);
+        }
         return false;
       }
       if (this.depth === 1) throw unreadable('This is no backup: it does not begin with “{”.');
@@ -155,9 +159,13 @@ export async function readBackup(source: Readable | AsyncIterable<string | Buffe
 
 function checkHead({ format, formatVersion, madeAt }: Readonly<Record<string, unknown>>): void {
   if (format !== BACKUP_FORMAT) throw unreadable(`This is no backup of a kitchen: its “format” is not “${BACKUP_FORMAT}”.`);
+  checkVersion(formatVersion);
+  if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt))) throw unreadable('It does not say when it was made.');
+} // prettier-ignore
+
+function checkVersion(formatVersion: unknown): void {
   if (typeof formatVersion !== 'number' || formatVersion > BACKUP_VERSION)
     throw new Failure('invalid-input', `Nothing was changed. This backup was written by a newer Alterum (format version ${String(formatVersion)}; this one reads up to ${BACKUP_VERSION}). Bring it back with that one.`, { errors: [{ field: 'formatVersion', message: 'This format is newer than what is read here.' }] });
-  if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt))) throw unreadable('It does not say when it was made.');
 } // prettier-ignore
 
 /** What may be there only once. */
