@@ -3,6 +3,7 @@ import {
   type BackupDocument,
   type BackupFormula,
   type BackupKind,
+  backupKinds,
   type BackupVersion,
   type RestoreCount,
   type RestoreKindView,
@@ -77,13 +78,16 @@ function digestOf(entry: Entry): string {
 }
 const digestOfVersions = (entry: Entry): string => createHash('sha256').update(JSON.stringify(ordered(versionsOf(entry)))).digest('base64'); // prettier-ignore
 
+/** What has to be the same for nothing to be done: replacing looks at the kept versions too, merging adds those it lacks. */
+const digestFor = (entry: Entry, mode: RestoreMode): string => digestOf(entry) + (mode === 'replace' ? digestOfVersions(entry) : ''); // prettier-ignore
+
 async function heldOf(em: EntityManager, kind: BackupKind, mode: RestoreMode): Promise<Map<string, Held>> {
   const held = new Map<string, Held>();
   for await (const entries of entriesOf(em, kind))
     for (const entry of entries)
       held.set(keyOf(kind, entry), {
         name: nameOf(kind, entry),
-        digest: digestOf(entry) + (mode === 'replace' ? digestOfVersions(entry) : ''),
+        digest: digestFor(entry, mode),
         stamp: stampOf(entry),
         version: (entry as { readonly version?: number }).version ?? 0,
         versionIds: new Set(versionsOf(entry).map(({ id }) => id)),
@@ -109,7 +113,7 @@ export async function planOf(em: EntityManager, backup: BackupDocument, mode: Re
   const steps = { people: [], ownIngredients: [], labels: [], stock: [], briefs: [], formulas: [] } as unknown as Record<BackupKind, Step[]>,
     go = {} as Record<BackupKind, readonly string[]>,
     kinds: RestoreKindView[] = [];
-  for (const kind of ['people', 'ownIngredients', 'labels', 'stock', 'briefs', 'formulas'] as const) {
+  for (const kind of backupKinds) {
     const held = await heldOf(em, kind, mode);
     const come = new Names(), change = new Names(), goes = new Names(), stay = new Names();
     let same = 0;
@@ -123,7 +127,7 @@ export async function planOf(em: EntityManager, backup: BackupDocument, mode: Re
         steps[kind].push({ entry, isNew: true, writes: true, version, versions: versionsOf(entry) });
         continue;
       }
-      const differs = here.digest !== digestOf(entry) + (mode === 'replace' ? digestOfVersions(entry) : '');
+      const differs = here.digest !== digestFor(entry, mode);
       const writes = differs && (mode === 'replace' || stampOf(entry) > here.stamp);
       const versions = mode === 'replace' ? versionsOf(entry) : versionsOf(entry).filter(({ id }) => !here.versionIds.has(id));
       if (writes || (mode === 'merge' && versions.length > 0)) {

@@ -47,14 +47,15 @@ export class LabelService {
   /** Keeps a label for an ingredient, in place of an older one. */
   async keep(id: string, { text }: LabelText): Promise<PackLabelView> {
     const ingredient = this.larder.read(id).id;
-    const { contains, askFor, ...rest } = await this.knowledgeOf(text);
+    const knowledge = await this.knowledgeOf(text);
+    const { contains, askFor } = knowledge;
     const columns = { text, contains, askFor, readOn: this.clock.now() };
     const held = await this.em.findOne(PackLabelRow, { ingredient });
     const row = held
       ? Object.assign(held, columns)
       : this.em.create(PackLabelRow, { ingredient, ...columns });
     await this.em.persistAndFlush(row);
-    return viewOf(row, { contains, askFor, ...rest });
+    return viewOf(row, knowledge);
   }
 
   /** What a label means by today’s reader: what was read of it when it was kept may be less. */

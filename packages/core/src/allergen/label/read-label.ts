@@ -206,7 +206,6 @@ class Reading {
         this.startAnew();
         return length;
       case 'contains':
-      case 'may-contain':
         this.mode = kind;
         this.stated = true;
         return length;

@@ -1,7 +1,7 @@
 import { headings, listClaims, shortClaims } from './label-grammar.params.js';
 
 /** How a stretch of a label speaks of what stands in it. */
-export type StatementKind = 'contains' | 'may-contain' | 'list-claim' | 'short-claim' | 'heading';
+export type StatementKind = 'contains' | 'list-claim' | 'short-claim' | 'heading';
 
 /** Words that say outright what is in it. */
 const outright = [
