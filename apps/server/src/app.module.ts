@@ -17,6 +17,7 @@ import { IngredientController } from './larder/ingredient.controller.js';
 import { LabelController } from './label/label.controller.js';
 import { LabelService } from './label/label.service.js';
 import { WhoCanEatController } from './who-can-eat/who-can-eat.controller.js';
+import { PortionService } from './who-can-eat/portion.service.js';
 import { WhoCanEatService } from './who-can-eat/who-can-eat.service.js';
 import { LarderService } from './larder/larder.service.js';
 import { OwnIngredientController } from './larder/own-ingredient.controller.js';
@@ -70,6 +71,7 @@ import { RequestScope } from './storage/request-scope.js';
     EaterService,
     PredictService,
     LabelService,
+    PortionService,
     WhoCanEatService,
     DemoLoader,
   ],

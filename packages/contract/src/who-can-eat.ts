@@ -25,6 +25,9 @@ export class EaterInput {
   needs!: NeedInput[];
 }
 
+/** Formulas of one meal. @source assumed: more pots than any evening has */
+const MOST_BESIDE = 12;
+
 /** Who can eat a pot or a formula; nothing of it is kept. Send `lines` or `formulaId`, and `eaters` or `eaterIds`. */
 export class WhoCanEatRequest {
   @MayBeAbsent()
@@ -58,6 +61,23 @@ export class WhoCanEatRequest {
   /** Portions the batch is divided into; 1 when left out, or those of the formula. */
   @IsPortions()
   portions?: number;
+
+  /** What only this version of it gets, for as many portions as the pot: the pot or formula is then its base. */
+  @MayBeAbsent()
+  @IsArray({ message: 'Send what is added as a list of lines.' })
+  @ArrayMaxSize(requestLimits.lines, {
+    message: `At most ${requestLimits.lines} lines can be judged at once.`,
+  })
+  @AreParts()
+  @Type(() => PotLineInput)
+  added?: PotLineInput[];
+
+  /** Ids of formulas of which a portion each is eaten beside it. */
+  @MayBeAbsent()
+  @IsArray({ message: 'Send the formulas beside it as a list of ids.' })
+  @ArrayMaxSize(MOST_BESIDE, { message: `At most ${MOST_BESIDE} formulas can stand beside it.` })
+  @IsString({ each: true, message: 'A formula id must be a text.' })
+  beside?: string[];
 }
 
 /** One person’s verdict with the chain of reasons. */

@@ -62,9 +62,9 @@ export { applyStep, type FormulaStep, linesByRole, type StepOutcome } from './fo
 export type { Eater } from './household/eater.js';
 export { type CrossReactionRow, crossReactions } from './allergen/knowledge/cross-reactions.params.js';
 export type { ListedIngredient } from './allergen/label/ingredient-list.js';
+export { allergensOfLabel, type LabelKnowledge } from './allergen/label/label-knowledge.js';
+export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './allergen/label/taught-word.js';
 export {
-  allergensOfLabel,
-  type LabelKnowledge,
   type FindingKind,
   type LabelFinding,
   type LabelNote,
@@ -73,36 +73,31 @@ export {
   readLabel,
   type Unrecognised,
 } from './allergen/label/read-label.js';
-export { judgeVersions, type Version, type VersionVerdict } from './household/base-and-versions.js';
-export { type Compound, compoundNames, compounds } from './household/compound.params.js';
+export { judgeVersions, portionOfVersion, type Version, type VersionVerdict } from './household/evening/base-and-versions.js';
+export { type Compound, compoundNames, compounds } from './household/need/compound.params.js';
 export {
   contactsOf,
+  judgeEvening,
   judgePots,
   type Pot,
   type PotVerdict,
   strictestFirst,
   type Tool,
   tools,
-} from './household/course-of-cooking.js';
-export { cliniciansQuestions } from './household/cross-reaction.js';
-export { type Rule, ruleNames, rules } from './household/rule.params.js';
+} from './household/evening/course-of-cooking.js';
+export { cliniciansQuestions } from './household/need/cross-reaction.js';
+export { type Rule, ruleNames, rules } from './household/need/rule.params.js';
 export { type Caution, cautionsOf } from './handbook/cautions.js';
 export { whatItKnows } from './handbook/cautions.params.js';
-export { type ComputedFormula, type HouseKnowledge, servedOfFormula } from './household/served-of-formula.js';
-export { servedOfRecipe } from './household/served-of-recipe.js';
-export { LABEL_LASTS_DAYS, packLabel } from './household/pack-label.js';
-export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need.js';
-export {
-  type Contact,
-  type EaterVerdict,
-  type Finding,
-  type PackLabel,
-  type Served,
-  type ServedLine,
-  type Verdict,
-  type VerdictOrNone,
-  whoCanEat,
-} from './household/who-can-eat.js';
+export { asOneLine, mealOf, timesAsMuch, type Together } from './household/portion/meal.js';
+export { LABEL_LASTS_DAYS, type PackLabel, packLabel } from './household/portion/pack-label.js';
+export type { Amounted, Contact, Portion, PortionLine, Pungency } from './household/portion/portion.js';
+export { type ComputedFormula, type HouseKnowledge, portionOfFormula } from './household/portion/portion-of-formula.js';
+export { portionOfLines } from './household/portion/portion-of-lines.js';
+export { portionOfRecipe } from './household/portion/portion-of-recipe.js';
+export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need/need.js';
+export type { EaterVerdict, Finding, Verdict, VerdictOrNone } from './household/verdict.js';
+export { whoCanEat } from './household/who-can-eat.js';
 export { ingredientById, larderTable } from './larder/catalog/larder-table.js';
 export {
   type Behaviour,

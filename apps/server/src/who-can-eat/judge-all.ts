@@ -1,14 +1,14 @@
 import type { WhoCanEatView } from '@alterum/contract';
-import { cliniciansQuestions, type Eater, type EaterVerdict, type Served, whoCanEat } from '@alterum/core';
+import { cliniciansQuestions, type Eater, type EaterVerdict, type Portion, whoCanEat } from '@alterum/core';
 
 export interface Judgement {
   readonly eaters: readonly Eater[];
-  readonly served: Served;
+  readonly portion: Portion;
 }
 
 /** Everybody’s verdict; plain values in and out, so that it can run in any thread. */
-export const judgeAll = ({ eaters, served }: Judgement): readonly WhoCanEatView[] =>
-  eaters.map((eater) => viewOf(eater, whoCanEat(eater, served)));
+export const judgeAll = ({ eaters, portion }: Judgement): readonly WhoCanEatView[] =>
+  eaters.map((eater) => viewOf(eater, whoCanEat(eater, portion)));
 
 function viewOf(eater: Eater, { verdict, findings, checked }: EaterVerdict): WhoCanEatView {
   return {

@@ -19,7 +19,7 @@ export function effectOf(ingredient: Ingredient): string {
       );
       const { verdict, findings } = whoCanEat(
         { ...eater, needs },
-        { lines: [line], pungent: 0, saltPerPortion: { mid: 0, high: 0 } },
+        { lines: [line], pungency: { bite: 0, burn: 0 }, salt: { mid: 0, high: 0 } },
       );
       return verdict === 'fits' || findings.every(({ line: at }) => at === undefined)
         ? []

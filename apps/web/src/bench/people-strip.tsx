@@ -7,7 +7,7 @@ import { PopoverOnDemand } from '../ui/on-demand';
 import { useBenchPart, useFormula } from './bench-store';
 import { needText } from './need-text';
 import { verdictWords } from './verdict-words';
-import { servedOf } from './served';
+import { portionOf } from './portion';
 import { part } from '../ui/part';
 
 const Reasons = part(() => import('./reasons'), <p>Looking …</p>);
@@ -89,8 +89,8 @@ export const PeopleStrip = memo(function PeopleStrip({ eaters }: { readonly eate
   const outcome = useDeferredValue(useBenchPart((bench) => bench.outcome));
   const tonight = useMemo(() => eaters.filter((eater) => eater.eatsTonight), [eaters]);
   const results = useMemo(() => {
-    const served = servedOf(formula, outcome);
-    return tonight.map((eater) => whoCanEat(eater, served));
+    const portion = portionOf(formula, outcome);
+    return tonight.map((eater) => whoCanEat(eater, portion));
   }, [tonight, formula, outcome]);
   if (tonight.length === 0)
     return (

@@ -3,7 +3,7 @@ import { type EaterVerdict, type Formula, type Report, reportOn, whoCanEat } fro
 import type { EaterView } from '@alterum/contract';
 import { api } from '../app/api';
 import { type Outcome, outcomeOf } from '../bench/bench-store';
-import { servedOf } from '../bench/served';
+import { portionOf } from '../bench/portion';
 
 /** Most formulas side by side. */
 export const MOST = 4;
@@ -33,11 +33,11 @@ export async function loadCompared(key: string, eaters: readonly EaterView[]): P
   if (versionId !== undefined && !version) return undefined;
   const formula = formulaOfContent(version?.content ?? view);
   const outcome = outcomeOf(formula);
-  const served = servedOf(formula, outcome);
+  const portion = portionOf(formula, outcome);
   return {
     key, formulaId, formula, outcome,
     name: version ? `${formula.name}: ${version.name}` : formula.name,
     report: reportOn(outcome.recipe),
-    people: eaters.map((eater) => whoCanEat(eater, served)),
+    people: eaters.map((eater) => whoCanEat(eater, portion)),
   };
 } // prettier-ignore

@@ -16,7 +16,7 @@ import { api, type Page } from '../app/api';
 import { loadHouseLarder } from '../app/house-larder';
 import { outcomeOf } from '../bench/bench-store';
 import { Bowl } from '../bench/bowl';
-import { servedOf } from '../bench/served';
+import { portionOf } from '../bench/portion';
 import { Button } from '../ui/button';
 import { verdictMarks } from '../table/verdict-cell';
 import { deleteFormula, duplicateFormula, newFormula } from './formula-actions';
@@ -41,12 +41,12 @@ function judge(view: FormulaView, eaters: readonly EaterView[]) {
   const formula = formulaOfContent(view);
   const outcome = outcomeOf(formula);
   const { prediction } = outcome;
-  const served = servedOf(formula, outcome);
+  const portion = portionOf(formula, outcome);
   return {
     prediction,
     people: eaters
-      .filter((eater) => eater.eatsTonight && served.lines.length > 0)
-      .map((eater) => ({ eater, verdict: whoCanEat(eater, served).verdict })),
+      .filter((eater) => eater.eatsTonight && portion.lines.length > 0)
+      .map((eater) => ({ eater, verdict: whoCanEat(eater, portion).verdict })),
   };
 }
 

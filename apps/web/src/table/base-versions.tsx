@@ -1,12 +1,18 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
-import { type Ingredient, judgeVersions, searchIngredients, type ServedLine } from '@alterum/core';
+import {
+  type Ingredient,
+  judgeVersions,
+  searchIngredients,
+  type PortionLine,
+  portionOfLines,
+} from '@alterum/core';
 import { X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { wholeLarder } from '../app/house-larder';
 import { SearchFormulas } from '../formulas/search-formulas';
 import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
-import { servedOfView } from './judged';
+import { portionOfView } from './judged';
 import { VerdictCell } from './verdict-cell';
 
 interface BaseVersionsProps {
@@ -19,7 +25,7 @@ interface Draft {
   readonly added: readonly Ingredient[];
 }
 
-const lineOf = (ingredient: Ingredient): ServedLine => ({
+const lineOf = (ingredient: Ingredient): PortionLine => ({
   id: ingredient.id,
   ingredient,
   named: ingredient.name,
@@ -67,11 +73,11 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
   const views = base && !entries.some(({ id }) => id === base.id) ? [base, ...entries] : entries;
   const [inBase, setInBase] = useState<readonly Ingredient[]>([]);
   const [versions, setVersions] = useState<readonly Draft[]>([{ name: 'First version', added: [] }, { name: 'Second version', added: [] }]); // prettier-ignore
-  const served = useMemo(() => base && servedOfView(base), [base]);
-  if (!base || !served) return <p>Make a formula first; then it can be the base of several versions.</p>;
+  const portion = useMemo(() => base && portionOfView(base), [base]);
+  if (!base || !portion) return <p>Make a formula first; then it can be the base of several versions.</p>;
   const judgedVersions = judgeVersions(
-    { ...served, name: base.name, lines: [...served.lines, ...inBase.map(lineOf)] },
-    versions.map(({ name, added }) => ({ name, lines: added.map(lineOf) })),
+    { ...portion, name: base.name, lines: [...portion.lines, ...inBase.map(lineOf)] },
+    versions.map(({ name, added }) => ({ name, added: portionOfLines(added.map(lineOf)) })),
     eaters,
   );
   const change = (at: number, added: readonly Ingredient[]) =>

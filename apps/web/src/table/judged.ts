@@ -1,25 +1,25 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
-import { type EaterVerdict, type Recipe, type Served, whoCanEat } from '@alterum/core';
+import { type EaterVerdict, type Recipe, type Portion, whoCanEat } from '@alterum/core';
 import { outcomeOf } from '../bench/bench-store';
-import { servedOf } from '../bench/served';
+import { portionOf } from '../bench/portion';
 
 /** A formula as the table meets it, with everybody’s verdict. */
 export interface Judged {
   readonly view: FormulaView;
-  readonly served: Served;
+  readonly portion: Portion;
   /** In the order of the eaters. */
   readonly people: readonly EaterVerdict[];
 }
 
-export function servedOfView(view: FormulaView): Served {
+export function portionOfView(view: FormulaView): Portion {
   const formula = formulaOfContent(view);
-  return servedOf(formula, outcomeOf(formula));
+  return portionOf(formula, outcomeOf(formula));
 }
 
 export function judged(view: FormulaView, eaters: readonly EaterView[]): Judged {
-  const served = servedOfView(view);
-  return { view, served, people: eaters.map((eater) => whoCanEat(eater, served)) };
+  const portion = portionOfView(view);
+  return { view, portion, people: eaters.map((eater) => whoCanEat(eater, portion)) };
 }
 
 /** The recipe a formula computes to. */

@@ -6,7 +6,7 @@ import { MoreFormulas } from '../formulas/more-formulas';
 import { SearchFormulas } from '../formulas/search-formulas';
 import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
-import { servedOfView } from './judged';
+import { portionOfView } from './judged';
 import { VerdictCell } from './verdict-cell';
 
 interface PotsTonightProps {
@@ -37,7 +37,7 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
   const pots = chosen.map(({ view, ...rest }): Pot => ({
     id: view.id,
     name: view.name,
-    lines: servedOfView(view).lines,
+    portion: portionOfView(view),
     ...rest,
   }));
   const verdicts = judgePots(pots, eaters);

@@ -1,7 +1,7 @@
 import type { Brief } from '../brief/lit-stretch.js';
 import type { Hold } from '../formula/formula.js';
 import type { Eater } from '../household/eater.js';
-import type { PackLabel } from '../household/who-can-eat.js';
+import type { PackLabel } from '../household/portion/pack-label.js';
 import type { Recipe } from '../predict/mixture/recipe.js';
 import { balanceDefaults } from './balance.params.js';
 

@@ -1,7 +1,7 @@
 import { briefOfFamily } from '../brief/brief.js';
 import type { Family } from '../formula/family.js';
 import type { Eater } from '../household/eater.js';
-import type { Need } from '../household/need.js';
+import type { Need } from '../household/need/need.js';
 import { potOf } from '../predict/pot.fixture.js';
 import type { Process } from '../predict/mixture/recipe.js';
 import { balance, type BalanceOutcome } from './balance.js';

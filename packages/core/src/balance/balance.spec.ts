@@ -1,7 +1,7 @@
 import { briefOf, withWish } from '../brief/brief.js';
 import { families, type Family } from '../formula/family.js';
 import type { Hold } from '../formula/formula.js';
-import { servedOfRecipe } from '../household/served-of-recipe.js';
+import { portionOfRecipe } from '../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../household/who-can-eat.js';
 import { seededChance } from '../predict/numeric/chance.js';
 import { randomRecipes } from '../science/random-pots.js';
@@ -91,7 +91,7 @@ test.each(cases.map((request, i) => [i, request] as const))(
     const reach = sum([...space.high]);
     if (reach >= before && sum([...space.low]) <= before)
       expect(Math.abs(sum(amounts.map(({ grams }) => grams)) / before - 1)).toBeLessThan(0.06);
-    const served = servedOfRecipe({ recipe: after.recipe, prediction: after.prediction }, request.portions);
+    const served = portionOfRecipe({ recipe: after.recipe, prediction: after.prediction }, request.portions);
     for (const eater of request.eaters ?? []) {
       const found = whoCanEat(eater, {
         ...served,

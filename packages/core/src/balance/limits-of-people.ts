@@ -1,8 +1,9 @@
-import { COMPOUND_CV, compoundContent } from '../household/compound.params.js';
+import { COMPOUND_CV, compoundContent } from '../household/need/compound.params.js';
 import type { Eater } from '../household/eater.js';
-import { ruleLimits } from '../household/rule.params.js';
-import { servedOfRecipe } from '../household/served-of-recipe.js';
-import { type PackLabel, whoCanEat } from '../household/who-can-eat.js';
+import { ruleLimits } from '../household/need/rule.params.js';
+import type { PackLabel } from '../household/portion/pack-label.js';
+import { portionOfRecipe } from '../household/portion/portion-of-recipe.js';
+import { whoCanEat } from '../household/who-can-eat.js';
 import type { Recipe } from '../predict/mixture/recipe.js';
 import { compositionCv, K80 } from '../predict/uncertainty/kitchen-offsets.params.js';
 import { compiledIngredient } from '../predict/mixture/compiled-ingredient.js';
@@ -37,9 +38,9 @@ const nobody: PeopleLimits = { forbidden: [], portions: [] };
 export function limitsOfPeople(recipe: Recipe, portions: number, eaters: readonly Eater[], labels: ReadonlyMap<string, PackLabel> = new Map()): PeopleLimits {
   if (eaters.length === 0) return nobody;
   const nothingPredicted = { salt: { low: 0, mid: 0, high: 0 }, massG: 0, pungent: 0 };
-  const served = servedOfRecipe({ recipe, prediction: nothingPredicted }, portions, labels);
+  const portion = portionOfRecipe({ recipe, prediction: nothingPredicted }, portions, labels);
   const forbidden = eaters.flatMap((eater) =>
-    whoCanEat(eater, served).findings.flatMap(({ verdict, line, reason }) =>
+    whoCanEat(eater, portion).findings.flatMap(({ verdict, line, reason }) =>
       verdict === 'does-not' && line !== undefined ? [{ line: Number(line), eater: eater.name, reason }] : [],
     ),
   );
@@ -54,7 +55,7 @@ export function limitsOfPeople(recipe: Recipe, portions: number, eaters: readonl
         return [{ ...limit('salt', Infinity, 0, ({ ingredient }) => compiledIngredient(ingredient).salt), doubtful: ruleLimits.childSalt }];
       if (need.kind !== 'compound') return [];
       const content = compoundContent[need.compound];
-      return [limit(need.compound, need.gramsPerPortion, COMPOUND_CV, ({ ingredient: { id, like } }) => (content[id] ?? (like ? content[like] : undefined) ?? 0) / 100)];
+      return [limit(need.compound, need.gramsPerPortion, COMPOUND_CV, ({ ingredient: { id, like, likened } }) => (content[id] ?? (like && likened ? content[like] : undefined) ?? 0) / 100)];
     }),
   );
   return { forbidden, portions: limits };

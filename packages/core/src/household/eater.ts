@@ -1,4 +1,4 @@
-import type { Need } from './need.js';
+import type { Need } from './need/need.js';
 
 /** Somebody at the table. */
 export interface Eater {

@@ -1,10 +1,11 @@
 import { type AllergenId, allergenIds, covers, headsOf } from '../allergen/allergen.js';
 import { ingredientById, larderTable } from '../larder/catalog/larder-table.js';
-import type { Need, Strictness } from './need.js';
+import type { Need, Strictness } from './need/need.js';
 import type { Eater } from './eater.js';
-import { type Served, type ServedLine, whoCanEat } from './who-can-eat.js';
+import type { Portion, PortionLine } from './portion/portion.js';
+import { whoCanEat } from './who-can-eat.js';
 
-const pot = (...ids: string[]): Served => ({
+const pot = (...ids: string[]): Portion => ({
   lines: ids.map((id, i) => ({ id: `l${i}`, ingredient: ingredientById(id), named: id })),
 });
 const avoids = (allergen: AllergenId, strictness: Strictness = 'allergy', traces = false): Need => ({
@@ -13,7 +14,7 @@ const avoids = (allergen: AllergenId, strictness: Strictness = 'allergy', traces
   strictness,
   traces,
 });
-const judge = (needs: readonly Need[], served: Served) =>
+const judge = (needs: readonly Need[], served: Portion) =>
   whoCanEat({ id: 'e', name: 'E', eatsTonight: true, needs }, served);
 
 test('the legal lists have nine and fourteen heads', () => {
@@ -67,7 +68,7 @@ test('a dislike never forbids, and does not ask about traces', () => {
 test('salt is judged a portion, and a doubtful one is asked about', () => {
   const need: Need = { kind: 'salt-limit', gramsPerPortion: 1.2 };
   const { lines } = pot('potato');
-  const salted = (mid: number, high: number) => judge([need], { lines, saltPerPortion: { mid, high } });
+  const salted = (mid: number, high: number) => judge([need], { lines, salt: { mid, high } });
   expect(salted(1.0, 1.1).verdict).toBe('fits');
   expect(salted(1.15, 1.3).verdict).toBe('ask');
   expect(salted(1.4, 1.6)).toMatchObject({
@@ -104,8 +105,8 @@ test('words never promise safety', () => {
 
 test('where nothing is in it there is no verdict, whatever somebody needs, a base without lines included', () => {
   const eater: Eater = { id: 'e', name: 'E', eatsTonight: true, needs: [{ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true }, { kind: 'salt-limit', gramsPerPortion: 1 }] };
-  const base: ServedLine = { id: 'base', ingredient: undefined, named: 'Base', inside: [] };
+  const base: PortionLine = { id: 'base', ingredient: undefined, named: 'Base', inside: [] };
   for (const lines of [[], [base]]) expect(whoCanEat(eater, { lines })).toMatchObject({ verdict: 'none', findings: [], checked: 0 });
-  const gone: ServedLine = { id: 'x', ingredient: undefined, named: 'moon dust' };
+  const gone: PortionLine = { id: 'x', ingredient: undefined, named: 'moon dust' };
   expect(whoCanEat(eater, { lines: [gone] }).verdict).toBe('ask');
 }); // prettier-ignore

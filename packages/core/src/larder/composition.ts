@@ -63,9 +63,11 @@ export interface Behaviour {
   readonly lab: readonly [number, number, number];
   readonly scattering: number;
   readonly tint: number;
-  /** 0..10. */
+  /** Index 0..10 as tasted neat. */
   readonly bitter: number;
   readonly pungent: number;
+  /** Its bite stays when cooked (pepper, chilli); that of garlic, onion and mustard boils away. */
+  readonly lastingBite: boolean;
   /** Emulsifying power of its protein, 0..1. */
   readonly emulsifying: number;
   /** Fat is the continuous phase (oils with solids in them, butter). */
@@ -86,7 +88,7 @@ export interface Behaviour {
 export const plainBehaviour: Behaviour = {
   fatType: 'liquid', solubleProtein: 0, pregelatinized: 0, cellEnclosed: 0, amylaseLoss: 0, particles: 'nut',
   pH: 6.5, bufferMmol: 0, particleSizeUm: 0, hardness: 0, soakSoftening: 1, boilSoftening: 1,
-  lab: [85, 0, 10], scattering: 0.3, tint: 1, bitter: 0, pungent: 0, emulsifying: 0,
+  lab: [85, 0, 10], scattering: 0.3, tint: 1, bitter: 0, pungent: 0, lastingBite: false, emulsifying: 0,
   oilContinuous: false, stableEmulsion: false, heatSetProtein: 0, coagulation: 0, isoelectricPh: 4.6, cellWallSwelling: 1,
 }; // prettier-ignore
 

@@ -49,4 +49,6 @@ export interface Ingredient {
   readonly guessed?: readonly string[];
   /** The larder's kind that an own ingredient was likened to. */
   readonly like?: string;
+  /** The cook said so; otherwise it was found by the numbers of its label, which say nothing of how it bites or what else is in it. */
+  readonly likened?: boolean;
 }

@@ -20,7 +20,7 @@ export function allowedFor({ eaters = [], labels }: SwapRequest, ingredient: Ing
   const label = labels?.get(ingredient.id);
   const line = { id: 'newcomer', ingredient, named: ingredient.name, ...(label ? { label } : {}) };
   return eaters.every((eater) =>
-    whoCanEat(eater, { lines: [line], pungent: 0, saltPerPortion: { mid: 0, high: 0 } }).findings.every(({ verdict, line: at }) => verdict !== 'does-not' || at === undefined),
+    whoCanEat(eater, { lines: [line], pungency: { bite: 0, burn: 0 }, salt: { mid: 0, high: 0 } }).findings.every(({ verdict, line: at }) => verdict !== 'does-not' || at === undefined),
   );
 } // prettier-ignore
 

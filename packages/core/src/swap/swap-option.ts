@@ -5,7 +5,7 @@ import type { SearchSpace } from '../balance/search-space.js';
 import type { Solution } from '../balance/solve.js';
 import type { Judged } from '../brief/judged.js';
 import type { RailId } from '../brief/rail.js';
-import { servedOfRecipe } from '../household/served-of-recipe.js';
+import { portionOfRecipe } from '../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../household/who-can-eat.js';
 import { soakHours } from '../larder/preparation/soak.js';
 import { costOf } from '../predict/cost/cost.js';
@@ -65,8 +65,8 @@ export function optionOf(request: SwapRequest, aims: readonly Aim[], original: J
     units: lines.map(({ origin, ingredient }) => (origin === undefined ? unitOfRole[ingredient.role] : (measuring.units[origin] ?? 'g'))),
     asWritten: lines.map(({ origin, mass }) => origin !== undefined && mass === request.recipe.lines[origin]?.mass),
   });
-  const served = servedOfRecipe({ recipe: { ...after.recipe, lines: after.recipe.lines.filter(({ mass }) => mass > 0) }, prediction: after.prediction }, portions, labels);
-  const verdicts = eaters.map((eater) => whoCanEat(eater, served));
+  const portion = portionOfRecipe({ recipe: { ...after.recipe, lines: after.recipe.lines.filter(({ mass }) => mass > 0) }, prediction: after.prediction }, portions, labels);
+  const verdicts = eaters.map((eater) => whoCanEat(eater, portion));
   if (verdicts.some(({ verdict }) => verdict === 'does-not')) return undefined;
   const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
   const newcomers = lines.filter(({ origin }) => origin === undefined);

@@ -2,7 +2,7 @@ import { eaterWith, seedSauce } from '../balance/balance.fixture.js';
 import { judge } from '../balance/objective.js';
 import { finish } from '../balance/solve.js';
 import type { Eater } from '../household/eater.js';
-import { servedOfRecipe } from '../household/served-of-recipe.js';
+import { portionOfRecipe } from '../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../household/who-can-eat.js';
 import { potOf } from '../predict/pot.fixture.js';
 import { larderTable } from '../larder/catalog/larder-table.js';
@@ -48,7 +48,7 @@ test.each(asks)('%s: nobody is offered what they cannot have, the mass stays, an
   for (const option of options) {
     const { after, amounts } = option;
     const lines = after.recipe.lines.filter(({ mass }) => mass > 0);
-    const served = servedOfRecipe({ recipe: { ...after.recipe, lines }, prediction: after.prediction }, request.portions);
+    const served = portionOfRecipe({ recipe: { ...after.recipe, lines }, prediction: after.prediction }, request.portions);
     for (const eater of request.eaters ?? []) expect([eater.name, whoCanEat(eater, served).verdict]).not.toEqual([eater.name, 'does-not']);
     expect(Math.abs(amounts.reduce((all, { grams }) => all + grams, 0) / before - 1)).toBeLessThan(0.05);
   }

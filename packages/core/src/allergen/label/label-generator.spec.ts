@@ -1,8 +1,9 @@
 import type { AllergenId } from '../allergen.js';
-import { packLabel } from '../../household/pack-label.js';
+import { packLabel } from '../../household/portion/pack-label.js';
 import { whoCanEat } from '../../household/who-can-eat.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
-import { allergensOfLabel, readLabel } from './read-label.js';
+import { allergensOfLabel } from './label-knowledge.js';
+import { readLabel } from './read-label.js';
 
 /** A seeded stream of numbers in 0..1 (mulberry32). */
 function chanceOf(seed: number): () => number {

@@ -1,5 +1,6 @@
 import { isGroupOf, type AllergenId } from '../allergen.js';
-import { allergensOfLabel, readLabel } from './read-label.js';
+import { allergensOfLabel } from './label-knowledge.js';
+import { readLabel } from './read-label.js';
 
 const of = (text: string) => allergensOfLabel(readLabel(text));
 

@@ -1,6 +1,7 @@
 import { type AllergenId, allergenOf } from '../allergen.js';
 import { certainOf, labelCases } from './labels.table.js';
-import { allergensOfLabel, readLabel } from './read-label.js';
+import { allergensOfLabel } from './label-knowledge.js';
+import { readLabel } from './read-label.js';
 
 /** Allergens of the two legal lists, without the species of milk and wheat that a word may add. */
 const isHead = (id: AllergenId): boolean => {

@@ -3,7 +3,8 @@ import { certainOf, labelCases, mayOf } from './labels.table.js';
 import { labelTotals } from './label-totals.js';
 import { editsBetween, NearWords } from './near-word.js';
 import { readNutrition } from './nutrition-table.js';
-import { allergensOfLabel, readLabel } from './read-label.js';
+import { allergensOfLabel } from './label-knowledge.js';
+import { readLabel } from './read-label.js';
 
 test('there are at least 150 labels, each once', () => {
   expect(labelCases.length).toBeGreaterThanOrEqual(150);

@@ -1,16 +1,26 @@
 import type { NutritionLabel } from '../../larder/own/label-composition.js';
 import { type AllergenId, allergenOf } from '../allergen.js';
-import { plainWords } from './food-words.params.js';
 import { ingredientList, type ListedIngredient } from './ingredient-list.js';
-import { englishLexicon, misleadingNames, type WordKind } from './lexicon.params.js';
-import { labelLanguages } from './languages/languages.js';
-import { NearWords } from './near-word.js';
+import {
+  dictionary,
+  isInDictionary,
+  type Meaning,
+  NAMES_FOOD,
+  near,
+  OPENS_STATEMENT,
+  OPENS_WARNING,
+  parts,
+  plainStems,
+  starts,
+  statements,
+} from './label-dictionary.js';
 import { readNutrition } from './nutrition-table.js';
-import { PhraseTree } from './phrase-tree.js';
-import { claimFrom, freesFrom, openers, type Trace, traceAt } from './label-grammar.js';
-import { type StatementKind, statementPhrases } from './statements.params.js';
+import { claimFrom, freesFrom, type Trace, traceAt } from './label-grammar.js';
+import type { StatementKind } from './statements.params.js';
+import type { PhraseTree } from './phrase-tree.js';
+import { type TaughtMeaning, type TaughtWord, taughtTree } from './taught-word.js';
 import { halvesOf, withoutDigits } from './word-forms.js';
-import { stemsOf, type Word, wordsOf } from './words.js';
+import { type Word, wordsOf } from './words.js';
 
 export type FindingKind = 'contains' | 'derived' | 'may-contain';
 
@@ -30,7 +40,7 @@ export interface LabelFinding {
 export interface LabelNote {
   readonly start: number;
   readonly end: number;
-  readonly kind: 'claim' | 'misleading';
+  readonly kind: 'claim' | 'misleading' | 'taught';
   readonly text: string;
 }
 
@@ -54,44 +64,10 @@ export interface ReadLabel {
   readonly ingredients: readonly ListedIngredient[];
 }
 
-interface Meaning {
-  readonly allergens: readonly AllergenId[];
-  readonly kind: WordKind | 'misleading';
-  readonly because: string;
-}
-
-const dictionary = new PhraseTree<Meaning>();
-const statements = new PhraseTree<StatementKind>();
-for (const { allergens, kind, terms, because } of [
-  ...englishLexicon,
-  ...labelLanguages.flatMap(({ rows }) => rows),
-])
-  for (const term of terms) dictionary.add(term, { allergens, kind, because });
-for (const { terms, holds, because } of [...labelLanguages.flatMap(({ misleading }) => misleading), ...misleadingNames])
-  for (const term of terms) dictionary.add(term, { allergens: holds, kind: 'misleading', because }); // prettier-ignore
-for (const { kind, phrase } of statementPhrases) statements.add(phrase, kind);
-
-/** What a word may begin, so that one look tells of most words that they begin nothing. */
-const OPENS_WARNING = 1,
-  OPENS_STATEMENT = 2,
-  NAMES_FOOD = 4;
-const starts = new Map<string, number>();
-for (const [words, what] of [[openers, OPENS_WARNING], [statements.firstWords(), OPENS_STATEMENT], [dictionary.firstWords(), NAMES_FOOD]] as const)
-  for (const word of words) starts.set(word, (starts.get(word) ?? 0) | what); // prettier-ignore
-
-const plainStems: ReadonlySet<string> = new Set([...plainWords, ...labelLanguages.flatMap(({ plain }) => plain)].flatMap(stemsOf)); // prettier-ignore
-const parts = labelLanguages.flatMap((language) => language.parts.map(({ part, allergen }) => ({ part: stemsOf(part)[0] ?? part, allergen, language: language.name }))); // prettier-ignore
 /** Digits among letters, as a scanner leaves them. */
 const SCANNED = /^\d+\p{L}{2}|\p{L}\d+\p{L}/u;
 /** Letters of a compound beside the part that names something. */
 const BESIDE_PART = 2;
-const singleWords = englishLexicon
-  .filter(({ kind }) => kind !== 'ask')
-  .flatMap(({ terms }) => terms.map(stemsOf))
-  .filter((stems) => stems.length === 1)
-  .map(([stem]) => stem ?? '');
-const near = new NearWords(new Set(singleWords));
-
 const UNIT = /^(?:\d+|[gk]|kg|mg|ml|l|kj|kcal|cl|oz|lb|µg|ug|iu|min|h|d|c|f|x)$/,
   NUMERIC = /^\d/,
   ADDITIVE = /^e\d{3,4}[a-z]{0,3}$|^ins\d{3,4}$/;
@@ -121,9 +97,6 @@ function isMostlyCapitals(text: string): boolean {
 /** Known foods that make a list without a heading. @source assumed: two words alone are as likely a note of one’s own */
 const LEAST_LISTED = 3;
 
-const isInDictionary = (stem: string): boolean =>
-  dictionary.longestAt([{ stem, start: 0, end: 0, gap: 'none' }], 0, false) !== undefined;
-
 /** Reads one text; holds its place and the statement it is in. */
 class Reading {
   readonly findings: LabelFinding[] = [];
@@ -141,7 +114,10 @@ class Reading {
   /** What claims of this sentence name: taken back when the sentence goes on to say that it is not certain. */
   private claimed: { readonly at: number; readonly length: number }[] = [];
 
-  constructor(private readonly text: string) {
+  constructor(
+    private readonly text: string,
+    private readonly taught: PhraseTree<TaughtMeaning> | undefined,
+  ) {
     this.words = wordsOf(text);
     this.capitalsMean = !isMostlyCapitals(text);
   }
@@ -293,6 +269,8 @@ class Reading {
       for (const meaning of meanings) if (meaning.kind !== 'misleading') this.find(at, 1, meaning, meant);
       if (meanings.length > 0) return 1;
     }
+    const taken = this.readTaught(at);
+    if (taken > 0) return taken;
     const { start, end } = this.placeOf(at, 1);
     const before = this.unrecognised[this.unrecognised.length - 1];
     if (before && /^[ \-'’]*$/.test(this.text.slice(before.end, start)))
@@ -309,6 +287,24 @@ class Reading {
         emphasised: this.emphasised(start, end),
       });
     return 1;
+  }
+
+  /** What the cook said a word means; it never speaks for a word that is known. @returns how many words it takes */
+  private readTaught(at: number): number {
+    const match = this.taught?.longestAt(this.words, at, false);
+    const meaning = match?.values[0];
+    if (!match || !meaning) return 0;
+    for (let i = at; i < at + match.length; i++)
+      if ((starts.get(this.words[i]?.stem ?? '') ?? 0) !== 0) return 0;
+    if (this.mode === 'contains') this.known += 1;
+    if (meaning.allergen === undefined) this.note(at, match.length, 'taught', meaning.because);
+    else
+      this.find(at, match.length, {
+        allergens: [meaning.allergen],
+        kind: 'contains',
+        because: meaning.because,
+      });
+    return match.length;
   }
 
   private placeOf(at: number, length: number): { readonly start: number; readonly end: number } {
@@ -338,10 +334,11 @@ class Reading {
 /**
  * Reads a label: what it says of allergens, what it may hold, claims, names that mislead, its nutrition table, and every word
  * it did not recognise. Linear in the text. Nothing is silently dropped: each word is a finding, explained, plain, or unrecognised.
+ * @param taught what the cook said of words that the reader does not know
  * @source lexicon S-16
  */
-export function readLabel(text: string): ReadLabel {
-  const reading = new Reading(text);
+export function readLabel(text: string, taught: readonly TaughtWord[] = []): ReadLabel {
+  const reading = new Reading(text, taughtTree(taught));
   reading.run();
   const { findings, notes, unrecognised, warns, isList } = reading;
   return {
@@ -357,30 +354,3 @@ export function readLabel(text: string): ReadLabel {
 
 /** Longest label that is read at once, characters; more is a book, not a pack. */
 export const LONGEST_LABEL = 200_000;
-
-/** What a read label means for a larder item. */
-export interface LabelKnowledge {
-  /** It is in it, by what the label says. */
-  readonly contains: readonly AllergenId[];
-  /** It may be in it. */
-  readonly askFor: readonly AllergenId[];
-  /** Words that were not understood: any of them may be anything. */
-  readonly unknown: readonly string[];
-  /** It says what there may be traces of. */
-  readonly warns: boolean;
-  /** It is a list of what is in it, so that what it does not name is not named for a reason. */
-  readonly isList: boolean;
-}
-
-/** What a read label means for a larder item: certain allergens, those to ask about, and how far it can be trusted to have said all. */
-export function allergensOfLabel({ findings, unrecognised, warns, isList }: Pick<ReadLabel, 'findings' | 'unrecognised' | 'warns' | 'isList'>): LabelKnowledge {
-  const contains = new Set(findings.filter(({ kind }) => kind !== 'may-contain').map(({ allergen }) => allergen));
-  const asked = findings.filter(({ kind, allergen }) => kind === 'may-contain' && !contains.has(allergen));
-  return {
-    contains: [...contains],
-    askFor: [...new Set(asked.map(({ allergen }) => allergen))],
-    unknown: [...new Set(unrecognised.map(({ text }) => text))],
-    warns,
-    isList,
-  };
-} // prettier-ignore

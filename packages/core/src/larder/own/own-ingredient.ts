@@ -102,7 +102,8 @@ const minor = [
  */
 export function ingredientFromLabel(own: OwnIngredient, larder: readonly Ingredient[]): Ingredient {
   const label = per100Of(own.label);
-  const kind = larder.find((candidate) => candidate.id === own.like) ?? nearestKind(label, larder);
+  const said = larder.find((candidate) => candidate.id === own.like);
+  const kind = said ?? nearestKind(label, larder);
   const parts = partsLike(kind.per100, label);
   const taken = Object.fromEntries(
     minor.flatMap((key) => (kind.per100[key] === undefined ? [] : [[key, kind.per100[key]]])),
@@ -134,6 +135,7 @@ export function ingredientFromLabel(own: OwnIngredient, larder: readonly Ingredi
     source: `label; the rest as ${kind.name.toLowerCase()} (${kind.source})`,
     guessed: guessedParts,
     like: kind.id,
+    ...(said ? { likened: true } : {}),
   };
 }
 

@@ -13,6 +13,7 @@ import {
   hydrolysisFactor,
 } from '../starch/gelatinize.js';
 import { starchIds } from '../starch/starch.params.js';
+import { bitingStrength } from '../taste/pungency.js';
 import { soluteIds } from '../thickener/gum.params.js';
 import { assembly as a } from './assemble.params.js';
 import {
@@ -281,7 +282,7 @@ export function assemble(
     fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * g;
     strongIons += c.strongIons * g;
     heatSetProtein += line.stage === 'end' ? 0 : b.heatSetProtein * c.protein * g;
-    pungent += (b.pungent / 100) * (line.stage === 'end' ? 1 : biteLeft) * g;
+    pungent += bitingStrength(b.pungent) * (b.lastingBite || line.stage === 'end' ? 1 : biteLeft) * g;
     for (const key of bufferKeys) buffers[key] += c.buffers[key] * g;
     if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
       dryHotStarch += c.starchTotal * g;

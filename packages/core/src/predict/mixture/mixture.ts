@@ -76,8 +76,9 @@ export interface Mixture {
   readonly imp: number;
   readonly gmp: number;
   readonly amp: number;
-  /** Mass-weighted indices: sum of g × index / 100. */
+  /** Sum of g × index / 100. */
   readonly bitter: number;
+  /** Sum of g × strength (`bitingStrength`). */
   readonly pungent: number;
   /** Mean absorption over scattering per colour channel. */
   readonly absorption: readonly [number, number, number];

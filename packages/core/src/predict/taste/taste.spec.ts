@@ -1,3 +1,7 @@
+import { ingredientById } from '../../larder/catalog/larder-table.js';
+import { celsius, grams } from '../../quantity/quantity.js';
+import { uncooked } from '../mixture/recipe.js';
+import { predict } from '../predict.js';
 import { equivalentUmami } from './taste.js';
 
 const none = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
@@ -11,3 +15,40 @@ test('together they are far more than their sum (Yamaguchi)', () => {
   expect(equivalentUmami({ ...none, glutamate: 0.1, imp: 0.1 })).toBeCloseTo(0.1 + 1218 * 0.01, 6);
   expect(equivalentUmami({ ...none, glutamate: 0.1, gmp: 0.1 })).toBeCloseTo(0.1 + 1218 * 0.1 * 0.23, 6);
 });
+
+const share = (id: string, percent: number, cooked: { readonly stage: 'start' | 'end' } | undefined = undefined) => {
+  const ingredient = ingredientById(id),
+    potato = ingredientById('potato');
+  if (!ingredient || !potato) throw new Error(`no ${id}`);
+  const lines = [
+    { ingredient: potato, mass: grams(100 - percent), preparation: 'as-is' as const, stage: 'start' as const },
+    { ingredient, mass: grams(percent), preparation: 'as-is' as const, stage: cooked?.stage ?? ('start' as const) },
+  ];
+  const process = cooked ? { ...uncooked, maxTemperatureC: 95, holdMin: 20 } : uncooked;
+  return predict({ lines, process, serving: { temperatureC: celsius(60), storage: 'cool', days: 0 } }).pungent;
+}; // prettier-ignore
+
+test('what is tasted neat has its own index; little of what is hot is hot, and much of what is mild is mild', () => {
+  expect(share('mustard', 100)).toBeCloseTo(6, 6);
+  expect(share('cayenne', 0.05)).toBeLessThan(0.2);
+  expect(share('cayenne', 0.3)).toBeGreaterThan(0.6);
+  expect(share('cayenne', 1)).toBeGreaterThan(1.8);
+  expect(share('cayenne', 1)).toBeLessThan(2.5);
+  expect(share('paprika-sweet', 2)).toBeLessThan(0.05);
+});
+
+test('the bite of garlic boils away, that of chilli stays', () => {
+  expect(share('garlic', 2, { stage: 'start' })).toBeLessThan(share('garlic', 2) / 4);
+  expect(share('garlic', 2, { stage: 'end' })).toBeCloseTo(share('garlic', 2), 6);
+  expect(share('cayenne', 0.5, { stage: 'start' })).toBeCloseTo(share('cayenne', 0.5), 6);
+});
+
+test('bitterness is the mean of the lines by mass', () => {
+  const whole = ingredientById('nutritional-yeast');
+  const served = predict({
+    lines: [{ ingredient: whole ?? ingredientById('salt')!, mass: grams(50), preparation: 'as-is', stage: 'start' }],
+    process: uncooked,
+    serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
+  });
+  expect(served.bitter).toBeCloseTo(whole?.behaviour.bitter ?? NaN, 6);
+}); // prettier-ignore

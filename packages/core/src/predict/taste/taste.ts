@@ -1,6 +1,7 @@
 import { SOUR_HALF_PH } from '../acidity/acid.params.js';
 import { titratable } from '../acidity/charge-balance.js';
 import type { Mixture } from '../mixture/mixture.js';
+import { pungencyIndex } from './pungency.js';
 import { tasteValues, umami } from './taste.params.js';
 
 /** Free amino acids and nucleotides, g per 100 g of food. */
@@ -47,7 +48,7 @@ export function tasteOf(mix: Mixture): Taste {
     }),
     sour: ((titratable(mix.buffers) / mass) * 1000) / (1 + 10 ** (mix.pH - SOUR_HALF_PH)),
     sweet: per100(mix.sugars) * tasteValues.sugarSweetness,
-    bitter: (mix.bitter * 10) / mass,
-    pungent: (mix.pungent * 10) / mass,
+    bitter: per100(mix.bitter),
+    pungent: pungencyIndex(mix.pungent / mass),
   };
 }

@@ -1,5 +1,6 @@
 import { type AllergenId, allergenIds } from '../../allergen.js';
-import { allergensOfLabel, readLabel } from '../read-label.js';
+import { allergensOfLabel } from '../label-knowledge.js';
+import { readLabel } from '../read-label.js';
 import { labelLanguages } from './languages.js';
 import { languageOf } from './word-list.js';
 

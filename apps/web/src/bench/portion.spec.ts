@@ -1,14 +1,14 @@
 import { blankFormula, type Formula, type Line, whoCanEat } from '@alterum/core';
 import { outcomeOf } from './bench-store';
-import { servedOf } from './served';
+import { portionOf } from './portion';
 
 const line = (ingredient: string, value: number | undefined): Line => ({ id: ingredient, ingredient, amount: value === undefined ? undefined : { value, unit: 'g' }, role: 'body', preparation: 'as-is', stage: 'start' }); // prettier-ignore
-const served = (...lines: readonly Line[]) => {
+const portion = (...lines: readonly Line[]) => {
   const formula: Formula = { ...blankFormula, lines };
-  return servedOf(formula, outcomeOf(formula));
+  return portionOf(formula, outcomeOf(formula));
 };
 const verdict = (need: Parameters<typeof whoCanEat>[0]['needs'][number], ...lines: readonly Line[]) =>
-  whoCanEat({ id: 'e', name: 'E', eatsTonight: true, needs: [need] }, served(...lines)).verdict;
+  whoCanEat({ id: 'e', name: 'E', eatsTonight: true, needs: [need] }, portion(...lines)).verdict;
 const pot = [line('potato', 300), line('water', 200)];
 
 test('a line that waits for its amount takes part in what is certain', () => {

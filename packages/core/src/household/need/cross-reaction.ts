@@ -1,6 +1,6 @@
-import { covers, isGroupOf } from '../allergen/allergen.js';
-import { crossReactions } from '../allergen/knowledge/cross-reactions.params.js';
-import type { Eater } from './eater.js';
+import { covers, isGroupOf } from '../../allergen/allergen.js';
+import { crossReactions } from '../../allergen/knowledge/cross-reactions.params.js';
+import type { Eater } from '../eater.js';
 
 /** What to ask a clinician about, in words: never a verdict. */
 export function cliniciansQuestions(eater: Eater): readonly string[] {

@@ -1,9 +1,11 @@
-import { type AllergenId, allergenOf, covers, isGroupOf } from '../allergen/allergen.js';
-import { sharedLines } from '../allergen/knowledge/shared-lines.params.js';
-import type { Ingredient } from '../larder/ingredient.js';
-import { partHolding } from '../larder/parts.params.js';
+import { type AllergenId, allergenOf, covers, isGroupOf } from '../../allergen/allergen.js';
+import { sharedLines } from '../../allergen/knowledge/shared-lines.params.js';
+import type { Ingredient } from '../../larder/ingredient.js';
+import { partHolding } from '../../larder/parts.params.js';
 import type { Need } from './need.js';
-import type { Finding, PackLabel, ServedLine } from './who-can-eat.js';
+import { type PackLabel, saysAll } from '../portion/pack-label.js';
+import type { PortionLine } from '../portion/portion.js';
+import type { Finding } from '../verdict.js';
 
 type AllergenNeed = Extract<Need, { kind: 'allergen' }>;
 
@@ -62,7 +64,7 @@ const unnamed = ({ contains, askFor }: PackLabel, ingredient: Ingredient): Aller
 
 /** A label clears what the table says is often there only if it is this pack’s list, and every word of it was understood. */
 const clears = (label: PackLabel, ingredient: Ingredient): boolean =>
-  !label.stale && label.isList && label.unknown.length === 0 && unnamed(label, ingredient) === undefined;
+  saysAll(label) && unnamed(label, ingredient) === undefined;
 
 /** What the label of the pack says of it. */
 function meetLabel(label: PackLabel, ingredient: Ingredient, need: AllergenNeed): Met | undefined {
@@ -125,7 +127,7 @@ function meetIgnorance(label: PackLabel | undefined, ingredient: Ingredient, nee
  * One ingredient against one allergen. A label adds to what the table says, and clears little of it: what the table is sure of and the label
  * does not name is asked about, and what is not known is a question. Of all that is found, the most severe is told.
  */
-export function meetAllergen({ id, label }: Pick<ServedLine, 'id' | 'label'>, ingredient: Ingredient, need: AllergenNeed): Finding | undefined {
+export function meetAllergen({ id, label }: Pick<PortionLine, 'id' | 'label'>, ingredient: Ingredient, need: AllergenNeed): Finding | undefined {
   const met = [
     label && meetLabel(label, ingredient, need),
     meetTable(label, ingredient, need),

@@ -1,4 +1,4 @@
-import type { AllergenId } from '../allergen/allergen.js';
+import type { AllergenId } from '../../allergen/allergen.js';
 import type { Compound } from './compound.params.js';
 import type { Rule } from './rule.params.js';
 

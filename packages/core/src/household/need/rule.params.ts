@@ -10,10 +10,14 @@ export const ruleNames: Readonly<Record<Rule, string>> = {
   'small-child': 'small child at the table',
 };
 
-/** @source mild: estimated from the pungency index; salt of a child's portion: a third of 2 g a day, S-19; dislikes: estimated */
+/** @source mild: estimated, S-20; salt of a child's portion: a third of 2 g a day, S-19; none added: as packs may say “free”; dislikes: estimated */
 export const ruleLimits = {
-  /** Pungency index 0..10 of the finished batch. */
+  /** Pungency index 0..10 as it is eaten. */
   mildPungency: 0.35,
+  /** g over which burn builds up: more than this of a mild thing burns like this much of a sharper one. */
+  burnBuildsUpOverG: 100,
+  /** g per 100 g of sugars or fat below which none was added. */
+  noneAddedG: 0.5,
   /** g of salt in one portion for a small child. */
   childSalt: 0.7,
   /** Pieces this large and this hard are a choking hazard. */

@@ -1,0 +1,137 @@
+import {
+  type FieldProblem,
+  formulaOfContent,
+  type PotLineInput,
+  type WhoCanEatRequest,
+} from '@alterum/contract';
+import {
+  asOneLine,
+  assemble,
+  celsius,
+  grams,
+  gramsOf,
+  mealOf,
+  momentOf,
+  type PackLabel,
+  type Portion,
+  portionOfFormula,
+  portionOfLines,
+  portionOfRecipe,
+  predictMixture,
+  type RecipeLine,
+  recipeOfFormula,
+  timesAsMuch,
+  uncooked,
+} from '@alterum/core';
+import { Injectable } from '@nestjs/common';
+import { FormulaService } from '../formula/formula.service.js';
+import { LarderService } from '../larder/larder.service.js';
+import { invalidInput } from '../platform/failure.js';
+
+/** "formula:<id>" as an ingredient is a sauce inside a dish. */
+const FORMULA_PREFIX = 'formula:';
+
+type JudgedLine = Pick<PotLineInput, 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage'>;
+/** A line with the place it was sent at. */
+type PlacedLine = JudgedLine & { readonly field: string };
+type Labels = ReadonlyMap<string, PackLabel>;
+
+const placed = (lines: readonly JudgedLine[], list: string): readonly PlacedLine[] =>
+  lines.map((line, at) => ({ ...line, field: `${list}[${at}]` }));
+const isFormula = ({ ingredient }: JudgedLine): boolean => ingredient.startsWith(FORMULA_PREFIX);
+
+/** What one person eats of what was asked about: lines, formulas inside them, versions and what stands beside. */
+@Injectable()
+export class PortionService {
+  constructor(
+    private readonly larder: LarderService,
+    private readonly formulas: FormulaService,
+  ) {}
+
+  async ofRequest(
+    { lines, formulaId = '', portions, added, beside = [] }: WhoCanEatRequest,
+    labels: Labels,
+  ): Promise<Portion> {
+    const kept = lines ? undefined : await this.kept(formulaId, labels, portions);
+    const base = kept?.portion ?? (await this.ofLines(placed(lines ?? [], 'lines'), portions ?? 1, labels));
+    const version = added
+      ? mealOf(
+          [base, await this.ofAdded(placed(added, 'added'), portions ?? kept?.portions ?? 1, labels)],
+          'added',
+        )
+      : base;
+    const others: Portion[] = [];
+    for (const id of beside) {
+      const { name, portion } = await this.kept(id, labels);
+      others.push(asOneLine(`${FORMULA_PREFIX}${id}`, name, portion));
+    }
+    return others.length > 0 ? mealOf([version, ...others], 'beside') : version;
+  }
+
+  /** A pot that is sent, in which kept formulas may stand as ingredients. */
+  private async ofLines(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
+    const recipe = {
+      lines: this.weighed(lines.filter((line) => !isFormula(line))),
+      process: uncooked,
+      serving: { temperatureC: celsius(60), storage: 'cool' as const, days: 0 },
+    };
+    const prediction = predictMixture(assemble(recipe), momentOf(recipe));
+    const own = portionOfRecipe({ recipe, prediction }, portions, labels);
+    const inside = await this.ofFormulas(lines, portions, labels);
+    return inside.length > 0 ? mealOf([own, ...inside], 'mixed') : own;
+  }
+
+  /** What is stirred into a base as it is: whole where it comes whole. */
+  private async ofAdded(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
+    const plain = this.weighed(lines.filter((line) => !isFormula(line))).map(({ ingredient, mass }, at) => {
+      const label = labels.get(ingredient.id);
+      return { id: `added-${at}`, ingredient, named: ingredient.name, gramsPerPortion: mass / portions, whole: true, ...(label ? { label } : {}) };
+    });
+    return mealOf([portionOfLines(plain), ...(await this.ofFormulas(lines, portions, labels))], 'mixed');
+  } // prettier-ignore
+
+  private async ofFormulas(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<readonly Portion[]> {
+    const inside: Portion[] = [];
+    for (const { ingredient, amount, unit } of lines.filter(isFormula)) {
+      const { name, portion, batchG, density } = await this.kept(ingredient.slice(FORMULA_PREFIX.length), labels, 1);
+      const used = amount === null ? undefined : gramsOf({ value: amount, unit }, density === undefined ? {} : { density });
+      const share = used === undefined || !(batchG > 0) ? undefined : used / batchG / portions;
+      inside.push(timesAsMuch(asOneLine(ingredient, name, portion), share));
+    }
+    return inside;
+  } // prettier-ignore
+
+  /** A kept formula, judged as the Bench judges it: what is not known of it is asked about. */
+  private async kept(id: string, labels: Labels, portions?: number) {
+    const view = await this.formulas.read(id);
+    const formula = formulaOfContent(view);
+    const resolved = recipeOfFormula(formula, (ingredient) => this.larder.find(ingredient));
+    const prediction = predictMixture(assemble(resolved.recipe), momentOf(resolved.recipe));
+    const divided = portions ?? formula.portions;
+    const portion = portionOfFormula({ ...formula, portions: divided }, { ...resolved, prediction }, {
+      find: (ingredient) => this.larder.find(ingredient),
+      nameOf: (ingredient) => this.larder.nameOf(ingredient),
+      labels,
+    });
+    const { massG, volumeMl } = prediction;
+    return { name: view.name, portion, portions: divided, batchG: massG, density: volumeMl > 0 ? massG / volumeMl : undefined };
+  } // prettier-ignore
+
+  private weighed(lines: readonly PlacedLine[]): readonly RecipeLine[] {
+    const errors: FieldProblem[] = [],
+      weighed: RecipeLine[] = [];
+    for (const { field, ...line } of lines) {
+      const one = this.larder.weigh(line);
+      if (one.kind === 'refused') errors.push({ field: `${field}.${one.field}`, message: one.message });
+      else
+        weighed.push({
+          ingredient: one.ingredient,
+          mass: grams(one.grams),
+          preparation: line.preparation ?? 'as-is',
+          stage: line.stage ?? 'start',
+        });
+    }
+    if (errors.length > 0) throw invalidInput(errors);
+    return weighed;
+  }
+}

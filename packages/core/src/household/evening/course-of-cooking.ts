@@ -1,0 +1,96 @@
+import type { Eater } from '../eater.js';
+import { asOneLine, mealOf } from '../portion/meal.js';
+import type { Contact, Portion } from '../portion/portion.js';
+import { type EaterVerdict, isWorse } from '../verdict.js';
+import { whoCanEat } from '../who-can-eat.js';
+
+/** Things that go from one pot to the next. */
+export const tools = ['jar', 'pot', 'spoon', 'frying fat'] as const;
+export type Tool = (typeof tools)[number];
+
+/** One pot of the evening, in the order of work. */
+export interface Pot {
+  readonly id: string;
+  readonly name: string;
+  readonly portion: Portion;
+  readonly tools: readonly Tool[];
+  /** The tools are washed before it; frying fat cannot be washed. */
+  readonly washedBefore: boolean;
+}
+
+export interface PotVerdict {
+  readonly pot: string;
+  readonly contacts: readonly Contact[];
+  readonly people: readonly EaterVerdict[];
+}
+
+/** What each pot meets from those cooked before it with the same tools. */
+export function contactsOf(pots: readonly Pot[], at: number): readonly Contact[] {
+  const pot = pots[at];
+  if (!pot) return [];
+  return pot.tools.flatMap((tool) => {
+    const contacts: Contact[] = [];
+    for (let i = at - 1; i >= 0; i--) {
+      const later = pots[i + 1];
+      // Washing in between ends what came before, but for fat.
+      if (later?.washedBefore && later.tools.includes(tool) && tool !== 'frying fat') break;
+      const earlier = pots[i];
+      if (earlier?.tools.includes(tool))
+        contacts.push({ by: tool, from: earlier.name, lines: earlier.portion.lines });
+    }
+    return contacts;
+  });
+}
+
+const touched = (pots: readonly Pot[], at: number): Portion => ({
+  ...(pots[at]?.portion ?? { lines: [] }),
+  contacts: contactsOf(pots, at),
+});
+
+/** Who can eat which pot, given the order of work and what is shared. */
+export const judgePots = (pots: readonly Pot[], eaters: readonly Eater[]): readonly PotVerdict[] =>
+  pots.map(({ id }, at) => {
+    const portion = touched(pots, at);
+    return { pot: id, contacts: portion.contacts ?? [], people: eaters.map((eater) => whoCanEat(eater, portion)) };
+  }); // prettier-ignore
+
+/** Who can eat all of it: a portion of every pot, so that salt and what burns add up over the evening. */
+export function judgeEvening(pots: readonly Pot[], eaters: readonly Eater[]): readonly EaterVerdict[] {
+  const meal = mealOf(pots.map(({ id, name }, at) => asOneLine(id, name, touched(pots, at))), 'beside');
+  return eaters.map((eater) => whoCanEat(eater, meal));
+} // prettier-ignore
+
+/** How many certain conflicts, and then how many questions, a pot's own lines hold for these people. */
+function conflictsIn({ portion }: Pot, eaters: readonly Eater[]): { readonly certain: number; readonly asked: number } {
+  const findings = eaters.flatMap((eater) => whoCanEat(eater, portion).findings);
+  const certain = findings.filter(({ verdict }) => verdict === 'does-not').length;
+  return { certain, asked: findings.length - certain };
+} // prettier-ignore
+
+/** Whether the pot at this place would carry something to somebody who could otherwise eat it, or eat it with fewer questions. */
+function carries(pots: readonly Pot[], at: number, eaters: readonly Eater[]): boolean {
+  const pot = pots[at];
+  // Fat cannot be washed.
+  if (!pot?.tools.some((tool) => tool !== 'frying fat')) return false;
+  const portion = touched(pots, at);
+  return eaters.some((eater) => {
+    const alone = whoCanEat(eater, pot.portion),
+      after = whoCanEat(eater, portion);
+    return alone.verdict !== 'does-not' && (isWorse(after.verdict, alone.verdict) || after.findings.length > alone.findings.length); // prettier-ignore
+  });
+}
+
+/**
+ * The order of work that carries least from pot to pot: what the strictest can eat first, and the tools washed wherever
+ * the next pot would otherwise carry something to a person who could eat it.
+ */
+export function strictestFirst(pots: readonly Pot[], eaters: readonly Eater[]): readonly Pot[] {
+  const ranked = pots
+    .map((pot, place) => ({ pot, place, ...conflictsIn(pot, eaters) }))
+    .sort((a, b) => a.certain - b.certain || a.asked - b.asked || a.place - b.place)
+    .map(({ pot }) => ({ ...pot, washedBefore: false }));
+  return ranked.reduce<readonly Pot[]>((ordered, pot, at) => {
+    const unwashed = [...ordered, pot];
+    return carries(unwashed, at, eaters) ? [...ordered, { ...pot, washedBefore: true }] : unwashed;
+  }, []);
+}
