@@ -16,6 +16,10 @@ import { HealthController } from './health/health.controller.js';
 import { IngredientController } from './larder/ingredient.controller.js';
 import { LabelController } from './label/label.controller.js';
 import { LabelService } from './label/label.service.js';
+import { TaughtWordController } from './label/taught-word.controller.js';
+import { TaughtWordService } from './label/taught-word.service.js';
+import { HouseholdController } from './household/household.controller.js';
+import { HouseholdService } from './household/household.service.js';
 import { WhoCanEatController } from './who-can-eat/who-can-eat.controller.js';
 import { PortionService } from './who-can-eat/portion.service.js';
 import { WhoCanEatService } from './who-can-eat/who-can-eat.service.js';
@@ -51,6 +55,8 @@ import { RequestScope } from './storage/request-scope.js';
     EaterController,
     PredictController,
     LabelController,
+    TaughtWordController,
+    HouseholdController,
     WhoCanEatController,
   ],
   providers: [
@@ -70,7 +76,9 @@ import { RequestScope } from './storage/request-scope.js';
     StockService,
     EaterService,
     PredictService,
+    TaughtWordService,
     LabelService,
+    HouseholdService,
     PortionService,
     WhoCanEatService,
     DemoLoader,

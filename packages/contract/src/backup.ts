@@ -1,9 +1,10 @@
-import { type AllergenId, allergenIds } from '@alterum/core';
+import { type AllergenId, allergenIds, LONGEST_TAUGHT } from '@alterum/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   Equals,
   IsArray,
+  IsBoolean,
   IsDefined,
   IsIn,
   IsISO8601,
@@ -18,16 +19,21 @@ import { AreWishes, WishInput } from './brief.js';
 import { EaterBody } from './eater.js';
 import { AreParts, IsBetween, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
 import { FormulaBody } from './formula.js';
+import { LawBody, TonightBody, VersionsBody } from './household.js';
 import { LABEL_LIMIT } from './label.js';
 import { OwnIngredientBody } from './own-ingredient.js';
+import { TaughtWordBody } from './taught-word.js';
+
+/** The only household of a kitchen. */
+export const HERE = 'here';
 
 /** What the first field of a backup says. */
 export const BACKUP_FORMAT = 'alterum-kitchen';
 /** Grows when a backup means something else than before; an older reader refuses a newer one. */
-export const BACKUP_VERSION = 1;
+export const BACKUP_VERSION = 2;
 
 /** Most entries of each kind, far above any kitchen’s. */
-export const backupLimits = { formulas: 50_000, versions: 1000, people: 1000, ownIngredients: 10_000, labels: 10_000, stock: 10_000, briefs: 5000 } as const; // prettier-ignore
+export const backupLimits = { formulas: 50_000, versions: 1000, people: 1000, ownIngredients: 10_000, labels: 10_000, words: 10_000, stock: 10_000, briefs: 5000, household: 1 } as const; // prettier-ignore
 
 const IsWhen = (what: string): PropertyDecorator =>
   IsISO8601({ strict: true }, { message: `${what} must be a date and time like 2026-11-25T18:30:00.000Z.` });
@@ -118,6 +124,30 @@ export class BackupLabel {
   @IsWhen('When it was read') readOn!: string;
 }
 
+/** What the cook said of a word on labels. */
+export class BackupWord extends TaughtWordBody {
+  @IsString({ message: 'The word must be a text.' })
+  @IsNotEmpty({ message: 'The word is empty.' })
+  @MaxLength(LONGEST_TAUGHT, { message: `The word is longer than ${LONGEST_TAUGHT} characters.` })
+  word!: string;
+  @IsWhen('When it was taught') taughtAt!: string;
+}
+
+/** What was chosen for the table. */
+export class BackupHousehold extends LawBody {
+  @Equals(HERE, { message: `The household is called “${HERE}”.` }) id!: typeof HERE;
+  @IsBoolean({ message: 'Say whether the list was chosen.' }) lawChosen!: boolean;
+  @IsDefined({ message: 'Say what is cooked tonight.' })
+  @IsPart()
+  @Type(() => TonightBody)
+  tonight!: TonightBody;
+  @MayBeAbsent()
+  @IsPart()
+  @Type(() => VersionsBody)
+  divided?: VersionsBody;
+  @IsWhen('When it was chosen') saidAt!: string;
+}
+
 /** What of an ingredient is in the house. */
 export class BackupStock {
   @IsIngredientId() ingredient!: string;
@@ -135,27 +165,47 @@ export class BackupBrief {
 }
 
 /** Kinds of entry in the order in which a backup lists them: what others refer to comes first. */
-export const backupKinds = ['people', 'ownIngredients', 'labels', 'stock', 'briefs', 'formulas'] as const;
+export const backupKinds = [
+  'people',
+  'ownIngredients',
+  'labels',
+  'words',
+  'stock',
+  'briefs',
+  'formulas',
+  'household',
+] as const;
 export type BackupKind = (typeof backupKinds)[number];
+
+/** Kinds that came later, by the version that first had them: an older backup says nothing of them, so that they stay as they are. */
+export const kindsSinceTheFirst: Readonly<Partial<Record<BackupKind, number>>> = { words: 2, household: 2 };
 
 const IsListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator => (target, property) => {
   for (const check of [IsArray({ message: `“${kind}” must be a list.` }), ArrayMaxSize(backupLimits[kind], { message: `“${kind}” holds at most ${backupLimits[kind]} entries.` }), AreParts(), Type(type)])
     check(target, property);
 }; // prettier-ignore
 
+/** A list that older backups do not have. */
+const MayBeListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator => (target, property) => {
+  MayBeAbsent()(target, property);
+  IsListOf(kind, type)(target, property);
+}; // prettier-ignore
+
 /** Everything a kitchen has kept, put away things included. */
 export class BackupDocument {
   @Equals(BACKUP_FORMAT, { message: `The format must be “${BACKUP_FORMAT}”.` })
   format!: typeof BACKUP_FORMAT;
-  @IsIn([BACKUP_VERSION], { message: `The version of the format must be ${BACKUP_VERSION}.` })
+  @IsBetween('The version of the format', 1, BACKUP_VERSION)
   formatVersion!: number;
   @IsWhen('When the backup was made') madeAt!: string;
   @IsListOf('people', () => BackupPerson) people!: BackupPerson[];
   @IsListOf('ownIngredients', () => BackupOwnIngredient) ownIngredients!: BackupOwnIngredient[];
   @IsListOf('labels', () => BackupLabel) labels!: BackupLabel[];
+  @MayBeListOf('words', () => BackupWord) words?: BackupWord[];
   @IsListOf('stock', () => BackupStock) stock!: BackupStock[];
   @IsListOf('briefs', () => BackupBrief) briefs!: BackupBrief[];
   @IsListOf('formulas', () => BackupFormula) formulas!: BackupFormula[];
+  @MayBeListOf('household', () => BackupHousehold) household?: BackupHousehold[];
 }
 
 /** Takes what a kitchen has to what a backup holds, or adds what it lacks. */

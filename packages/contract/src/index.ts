@@ -3,6 +3,7 @@ import 'reflect-metadata';
 export {
   BACKUP_FORMAT,
   BACKUP_VERSION,
+  HERE,
   BackupBrief,
   BackupDocument,
   BackupFormula,
@@ -11,9 +12,12 @@ export {
   BackupLabel,
   backupLimits,
   BackupOwnIngredient,
+  BackupHousehold,
   BackupPerson,
   BackupStock,
   BackupVersion,
+  BackupWord,
+  kindsSinceTheFirst,
   type RestoreCount,
   type RestoreKindView,
   type RestoreMode,
@@ -59,5 +63,18 @@ export {
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
 export { completeProcess, ProcessInput } from './process.js';
 export { kitchenLimits, requestLimits } from './kitchen-limits.js';
+export {
+  AddedInput,
+  type HouseholdView,
+  type Law,
+  LawBody,
+  laws,
+  PotTonight,
+  TonightBody,
+  VersionDraft,
+  VersionsBody,
+} from './household.js';
+export { eveningLimits } from './evening-limits.js';
 export { StockInput, type StockView } from './stock.js';
+export { TaughtWordBody, type TaughtWordView } from './taught-word.js';
 export type { PutAwayView } from './put-away.js';

@@ -6,6 +6,8 @@ export const kitchenLimits = {
   /** Kept versions of one formula. */
   versions: 200,
   formulas: 50_000,
+  /** Words taught to the reader of labels. */
+  words: 2000,
 } as const;
 
 /** Most that can be worked out in one request. @source assumed: more than the largest formula holds, and than the needs of any table */

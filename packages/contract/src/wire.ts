@@ -2,3 +2,4 @@
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
 export { ingredientOfOwn } from './own-ingredient-wire.js';
 export { briefOfWishes, wishesOfBrief } from './brief-wire.js';
+export { eveningLimits } from './evening-limits.js';

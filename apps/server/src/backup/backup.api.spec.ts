@@ -76,6 +76,8 @@ async function fill(): Promise<{ kept: FormulaView; away: FormulaView }> {
     .send({ text: 'Ingredients: water, oats. May contain almonds.' })
     .expect(200);
   await ask().put('/api/stock/cashew').send({ grams: 250 }).expect(200);
+  await ask().put('/api/words/zorblax').send({ means: 'celery' }).expect(200);
+  await ask().put('/api/household/law').send({ law: 'us' }).expect(200);
   await ask()
     .post('/api/briefs')
     .send({ name: 'For pasta', wishes: [{ rail: 'fat', low: 5, high: 15, weight: 2, pinned: true }] })
@@ -106,6 +108,14 @@ async function fill(): Promise<{ kept: FormulaView; away: FormulaView }> {
   const away = await make({ name: 'Put away' });
   await ask().delete(`/api/formulas/${away.id}`).expect(204);
   await make({ name: 'Last' });
+  const pots = [{ formula: kept.id, tools: ['jar'], washedBefore: false }];
+  await ask().put('/api/household/tonight').send({ pots }).expect(200);
+  const versions = {
+    base: kept.id,
+    inBase: [],
+    versions: [{ name: 'Hot', added: [{ ingredient: 'cayenne', grams: 0.4 }] }],
+  };
+  await ask().put('/api/household/versions').send(versions).expect(200);
   return { kept, away };
 }
 
@@ -120,11 +130,20 @@ test('backup, empty kitchen, restore gives the same backup, put away things and 
   const names = ((await ask().get('/api/formulas')).body as FormulaSummary[]).map(({ name }) => name);
   expect(documentOf(before)).toMatchObject({
     format: 'alterum-kitchen',
-    formatVersion: 1,
+    formatVersion: 2,
     people: [{ name: 'Ane' }, { name: 'Bo', guest: true }],
     labels: [{ ingredient: 'cashew' }],
     stock: [{ ingredient: 'cashew', grams: 250 }],
     briefs: [{ name: 'For pasta' }],
+    words: [{ word: 'zorblax', means: 'celery' }],
+    household: [
+      {
+        law: 'us',
+        lawChosen: true,
+        tonight: { pots: [{ tools: ['jar'] }] },
+        divided: { versions: [{ name: 'Hot' }] },
+      },
+    ],
   });
   expect(
     documentOf(before).formulas.map(({ name, versions }) => [name, versions?.map((version) => version.name)]),
@@ -263,13 +282,13 @@ const broken: readonly (readonly [string, (text: string) => string, string, stri
   ['another program’s document', () => '{"format": "other", "formatVersion": 1}', 'unreadable-body', ''],
   [
     'a newer format',
-    (text) => text.replace('"formatVersion": 1', '"formatVersion": 2'),
+    (text) => text.replace('"formatVersion": 2', '"formatVersion": 3'),
     'invalid-input',
     'formatVersion',
   ],
   [
     'a newer format of which nothing else is known',
-    (text) => text.replace('"formatVersion": 1', '"formatVersion": 2').replaceAll('"id"', '"key"'),
+    (text) => text.replace('"formatVersion": 2', '"formatVersion": 3').replaceAll('"id"', '"key"'),
     'invalid-input',
     'formatVersion',
   ],
@@ -339,4 +358,15 @@ test('the database can be fetched whole, and the schema says what a document hol
   const schema = (await ask().get('/api/backup/schema').expect(200)).body as { required: string[]; $defs: Record<string, { required: string[] }> };
   expect(schema.required).toEqual(expect.arrayContaining(['format', 'formatVersion', 'madeAt', 'formulas', 'people', 'ownIngredients', 'labels', 'stock', 'briefs']));
   expect(schema.$defs['BackupFormula']?.required).toEqual(expect.arrayContaining(['id', 'version', 'updatedAt', 'name']));
+}); // prettier-ignore
+
+test('an older backup says nothing of words and of the table: what is here of them stays', async () => {
+  await fill();
+  const { words: _words, household: _household, ...older } = documentOf(await backup());
+  const here = documentOf(await backup());
+  const done = (await send('/api/restore?mode=replace', { ...older, formatVersion: 1 }).expect(200)).body as RestoreView;
+  expect(kindOf(done, 'words')).toMatchObject({ come: { count: 0 }, go: { count: 0 } });
+  const after = documentOf(await backup());
+  expect([after.words, after.household]).toEqual([here.words, here.household]);
+  expect(problemOf(await send('/api/restore?mode=replace', { ...older, formatVersion: 2 }).expect(400)).errors?.map(({ field }) => field)).toEqual(['words', 'household']);
 }); // prettier-ignore

@@ -1,13 +1,16 @@
 import {
   type BackupBrief,
   type BackupFormula,
+  type BackupHousehold,
   type BackupKind,
   type BackupLabel,
   type BackupOwnIngredient,
   type BackupPerson,
   type BackupStock,
   type BackupVersion,
+  type BackupWord,
   formulaBodyOf,
+  HERE,
   wishesOfBrief,
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/libsql';
@@ -15,7 +18,9 @@ import { SavedBriefRow } from '../brief/saved-brief.row.js';
 import { viewOfEater } from '../eater/eater-row.mapping.js';
 import { EaterRow } from '../eater/eater.row.js';
 import { formulaOf, WHOLE, type WholeRow } from '../formula/formula-reading.js';
+import { HouseholdRow } from '../household/household.row.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
+import { TaughtWordRow } from '../label/taught-word.row.js';
 import { viewOfOwn } from '../larder/own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { StockRow } from '../larder/stock.row.js';
@@ -27,9 +32,11 @@ export interface Entries {
   readonly people: BackupPerson;
   readonly ownIngredients: BackupOwnIngredient;
   readonly labels: BackupLabel;
+  readonly words: BackupWord;
   readonly stock: BackupStock;
   readonly briefs: BackupBrief;
   readonly formulas: BackupFormula;
+  readonly household: BackupHousehold;
 }
 
 const when = (date: Date): string => date.toISOString();
@@ -47,6 +54,15 @@ const ownOf = (row: OwnIngredientRow): BackupOwnIngredient =>
 
 const labelOf = ({ ingredient, text, contains, askFor, readOn }: PackLabelRow): BackupLabel =>
   ({ ingredient, text, contains: [...contains], askFor: [...askFor], readOn: when(readOn) }); // prettier-ignore
+
+const wordOf = ({ word, means, taughtAt }: TaughtWordRow): BackupWord => ({
+  word,
+  means,
+  taughtAt: when(taughtAt),
+});
+
+const householdOf = ({ law, pots, versions, saidAt }: HouseholdRow): BackupHousehold =>
+  ({ id: HERE, law: law ?? 'eu', lawChosen: law !== null, tonight: { pots: [...pots] }, ...(versions ? { divided: versions } : {}), saidAt: when(saidAt) }); // prettier-ignore
 
 const stockOf = ({ ingredient, grams, saidAt }: StockRow): BackupStock => ({
   ingredient,
@@ -125,6 +141,12 @@ export async function* entriesOf<Kind extends BackupKind>(
     },
     labels: async function* () {
       yield (await em.find(PackLabelRow, {}, { orderBy: { ingredient: 'asc' } })).map(labelOf);
+    },
+    words: async function* () {
+      yield (await em.find(TaughtWordRow, {}, { orderBy: { key: 'asc' } })).map(wordOf);
+    },
+    household: async function* () {
+      yield (await em.find(HouseholdRow, {})).map(householdOf);
     },
     stock: async function* () {
       yield (await em.find(StockRow, {}, { orderBy: { ingredient: 'asc' } })).map(stockOf);

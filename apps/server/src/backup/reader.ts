@@ -10,11 +10,15 @@ import {
   backupKinds,
   BackupLabel,
   backupLimits,
+  BackupHousehold,
   BackupOwnIngredient,
   BackupPerson,
   BackupStock,
+  BackupWord,
   type FieldProblem,
+  kindsSinceTheFirst,
 } from '@alterum/contract';
+import { LONGEST_TAUGHT, taughtKey } from '@alterum/core';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { parser } from 'stream-json';
@@ -25,7 +29,8 @@ import { fieldProblems, strictly } from '../platform/validation.js';
 import { MOST_BYTES, MOST_PROBLEMS } from './backup.params.js';
 
 const classes: Readonly<Record<BackupKind, new () => object>> = {
-  people: BackupPerson, ownIngredients: BackupOwnIngredient, labels: BackupLabel, stock: BackupStock, briefs: BackupBrief, formulas: BackupFormula,
+  people: BackupPerson, ownIngredients: BackupOwnIngredient, labels: BackupLabel, words: BackupWord, stock: BackupStock, briefs: BackupBrief, formulas: BackupFormula,
+  household: BackupHousehold,
 }; // prettier-ignore
 
 const isKind = (name: string): name is BackupKind => (backupKinds as readonly string[]).includes(name);
@@ -44,7 +49,7 @@ const tooLarge = (): Failure =>
 /** Collects a backup token by token: its head, and its entries one by one, each checked as it is whole. */
 class Collector {
   readonly head: Record<string, unknown> = {};
-  readonly entries: Record<BackupKind, object[]> = { people: [], ownIngredients: [], labels: [], stock: [], briefs: [], formulas: [] }; // prettier-ignore
+  readonly entries: Record<BackupKind, object[]> = Object.fromEntries(backupKinds.map((kind) => [kind, []])) as unknown as Record<BackupKind, object[]>; // prettier-ignore
   readonly problems: FieldProblem[] = [];
   readonly found = new Set<string>();
   private depth = 0;
@@ -151,10 +156,13 @@ export async function readBackup(source: Readable | AsyncIterable<string | Buffe
     throw error;
   }
   checkHead(collector.head);
-  const missing = backupKinds.filter((kind) => !collector.found.has(kind));
+  const formatVersion = Number(collector.head['formatVersion']);
+  const absent = backupKinds.filter((kind) => !collector.found.has(kind));
+  const missing = absent.filter((kind) => (kindsSinceTheFirst[kind] ?? 1) <= formatVersion);
   const problems = [...collector.problems, ...missing.map((kind) => ({ field: kind, message: `“${kind}” is missing.` })), ...repeated(collector.entries)];
   if (problems.length > 0) throw invalid(problems.slice(0, MOST_PROBLEMS));
-  return Object.assign(new BackupDocument(), collector.head, collector.entries);
+  const entries = Object.fromEntries(Object.entries(collector.entries).filter(([kind]) => collector.found.has(kind)));
+  return Object.assign(new BackupDocument(), collector.head, entries);
 } // prettier-ignore
 
 function checkHead({ format, formatVersion, madeAt }: Readonly<Record<string, unknown>>): void {
@@ -168,6 +176,12 @@ function checkVersion(formatVersion: unknown): void {
     throw new Failure('invalid-input', `Nothing was changed. This backup was written by a newer Alterum (format version ${String(formatVersion)}; this one reads up to ${BACKUP_VERSION}). Bring it back with that one.`, { errors: [{ field: 'formatVersion', message: 'This format is newer than what is read here.' }] });
 } // prettier-ignore
 
+/** What may be taught now, not only what could be taught when the backup was made: a word that is known by now keeps its meaning. */
+function checkWord(word: string, field: string, problems: FieldProblem[]): void {
+  const key = taughtKey(word);
+  if (key === '' || key.length > LONGEST_TAUGHT) problems.push({ field, message: 'This is no word that can be taught.' });
+} // prettier-ignore
+
 /** What may be there only once. */
 function repeated(entries: Readonly<Record<BackupKind, readonly object[]>>): FieldProblem[] {
   const problems: FieldProblem[] = [];
@@ -178,8 +192,9 @@ function repeated(entries: Readonly<Record<BackupKind, readonly object[]>>): Fie
   for (const kind of backupKinds) {
     const seen = new Set<string>();
     (entries[kind] as readonly Readonly<Record<string, unknown>>[]).forEach((entry, i) => {
-      const key = kind === 'labels' || kind === 'stock' ? 'ingredient' : kind === 'briefs' ? 'name' : 'id';
-      once(seen, String(entry[key]), `${kind}[${i}].${key}`, `“${String(entry[key])}” is there twice.`);
+      const key = kind === 'words' ? 'word' : kind === 'labels' || kind === 'stock' ? 'ingredient' : kind === 'briefs' ? 'name' : 'id';
+      if (kind === 'words') checkWord(String(entry['word']), `words[${i}].word`, problems);
+      once(seen, kind === 'words' ? taughtKey(String(entry[key])) : String(entry[key]), `${kind}[${i}].${key}`, `“${String(entry[key])}” is there twice.`);
       if (typeof entry['name'] === 'string' && entry['name'].trim() === '') problems.push({ field: `${kind}[${i}].name`, message: 'The name is empty.' });
     });
   }

@@ -5,10 +5,12 @@ import {
   type BackupKind,
   backupKinds,
   type BackupVersion,
+  type BackupWord,
   type RestoreCount,
   type RestoreKindView,
   type RestoreMode,
 } from '@alterum/contract';
+import { taughtKey } from '@alterum/core';
 import type { EntityManager } from '@mikro-orm/libsql';
 import { breathe } from '../platform/breathe.js';
 import { AT_ONCE, MOST_NAMES } from './backup.params.js';
@@ -46,17 +48,23 @@ export interface Plan {
 
 /** What tells an entry from the others of its kind. */
 export const keyOf = (kind: BackupKind, entry: Entry): string => {
-  const { id, name, ingredient } = entry as { readonly id?: string; readonly name?: string; readonly ingredient?: string };
-  const key = kind === 'briefs' ? name?.trim() : kind === 'labels' || kind === 'stock' ? ingredient : id;
+  const { id, name, ingredient, word } = entry as { readonly id?: string; readonly name?: string; readonly ingredient?: string; readonly word?: string };
+  const key = kind === 'words' ? taughtKey(word ?? '') : kind === 'briefs' ? name?.trim() : kind === 'labels' || kind === 'stock' ? ingredient : id;
   return key ?? '';
 }; // prettier-ignore
 
 const nameOf = (kind: BackupKind, entry: Entry): string =>
-  'name' in entry ? entry.name : keyOf(kind, entry);
+  'name' in entry
+    ? entry.name
+    : kind === 'household'
+      ? 'the table'
+      : kind === 'words'
+        ? (entry as BackupWord).word
+        : keyOf(kind, entry);
 
 const stampOf = (entry: Entry): number => {
-  const { updatedAt, readOn, saidAt, keptAt, putAwayAt, version } = entry as unknown as Readonly<Record<string, string | number | null | undefined>>;
-  const changed = updatedAt ?? readOn ?? saidAt ?? keptAt;
+  const { updatedAt, readOn, saidAt, keptAt, taughtAt, putAwayAt, version } = entry as unknown as Readonly<Record<string, string | number | null | undefined>>;
+  const changed = updatedAt ?? readOn ?? saidAt ?? keptAt ?? taughtAt;
   if (changed === undefined || changed === null) return Number(version ?? 0);
   return Math.max(Date.parse(String(changed)), putAwayAt ? Date.parse(String(putAwayAt)) : 0);
 }; // prettier-ignore
@@ -95,6 +103,8 @@ async function heldOf(em: EntityManager, kind: BackupKind, mode: RestoreMode): P
   return held;
 }
 
+const NONE: RestoreCount = { count: 0, names: [] };
+
 class Names {
   private readonly all: string[] = [];
   add(name: string): void {
@@ -110,14 +120,21 @@ class Names {
  * keeps whatever was changed later; merged, nothing goes.
  */
 export async function planOf(em: EntityManager, backup: BackupDocument, mode: RestoreMode): Promise<Plan> {
-  const steps = { people: [], ownIngredients: [], labels: [], stock: [], briefs: [], formulas: [] } as unknown as Record<BackupKind, Step[]>,
+  const steps = Object.fromEntries(backupKinds.map((kind) => [kind, []])) as unknown as Record<BackupKind, Step[]>,
     go = {} as Record<BackupKind, readonly string[]>,
     kinds: RestoreKindView[] = [];
   for (const kind of backupKinds) {
+    const given = backup[kind] as readonly Entry[] | undefined;
+    // An older backup says nothing of a kind that came later: what is here stays.
+    if (!given) {
+      go[kind] = [];
+      kinds.push({ kind, come: NONE, change: NONE, go: NONE, stay: NONE, same: 0 });
+      continue;
+    }
     const held = await heldOf(em, kind, mode);
     const come = new Names(), change = new Names(), goes = new Names(), stay = new Names();
     let same = 0;
-    for (const [at, entry] of (backup[kind] as readonly Entry[]).entries()) {
+    for (const [at, entry] of given.entries()) {
       if (at % AT_ONCE === 0) await breathe();
       const key = keyOf(kind, entry), here = held.get(key), name = nameOf(kind, entry);
       held.delete(key);

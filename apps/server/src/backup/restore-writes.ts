@@ -9,7 +9,7 @@ import {
   formulaFromBody,
   needFromInput,
 } from '@alterum/contract';
-import type { Formula } from '@alterum/core';
+import { type Formula, taughtKey } from '@alterum/core';
 import type { EntityManager } from '@mikro-orm/libsql';
 import { SavedBriefRow } from '../brief/saved-brief.row.js';
 import { needToColumns } from '../eater/eater-row.mapping.js';
@@ -17,7 +17,9 @@ import { EaterNeedRow, EaterRow } from '../eater/eater.row.js';
 import type { FormulaList } from '../formula/formula-list.js';
 import { headOfFormula, lineToColumns } from '../formula/formula-row.mapping.js';
 import { FormulaLineRow, FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
+import { HouseholdRow } from '../household/household.row.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
+import { TaughtWordRow } from '../label/taught-word.row.js';
 import type { LarderService } from '../larder/larder.service.js';
 import { columnsOfOwn } from '../larder/own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
@@ -34,6 +36,8 @@ export async function writeGoing(em: EntityManager, { go }: Plan): Promise<void>
   for (const id of go.ownIngredients) await em.nativeDelete(OwnIngredientRow, { id });
   for (const ingredient of go.labels) await em.nativeDelete(PackLabelRow, { ingredient });
   for (const ingredient of go.stock) await em.nativeDelete(StockRow, { ingredient });
+  for (const key of go.words) await em.nativeDelete(TaughtWordRow, { key });
+  for (const id of go.household) await em.nativeDelete(HouseholdRow, { id });
   for (const name of go.briefs) await em.nativeDelete(SavedBriefRow, { name });
 }
 
@@ -81,12 +85,20 @@ export async function writeOwnIngredients(
 
 export async function writeLarder(
   em: EntityManager,
-  { labels, stock, briefs }: Plan['steps'],
+  { labels, words, stock, briefs, household }: Plan['steps'],
 ): Promise<void> {
   for (const {
     entry: { readOn, ...label },
   } of labels)
     await em.upsert(PackLabelRow, { ...label, readOn: new Date(readOn) });
+  for (const {
+    entry: { word, means, taughtAt },
+  } of words)
+    await em.upsert(TaughtWordRow, { key: taughtKey(word), word, means, taughtAt: new Date(taughtAt) });
+  for (const { entry } of household) {
+    const { id, law, lawChosen, tonight, divided, saidAt } = entry;
+    await em.upsert(HouseholdRow, { id, law: lawChosen ? law : null, pots: tonight.pots, versions: divided ?? null, saidAt: new Date(saidAt) }); // prettier-ignore
+  }
   for (const {
     entry: { saidAt, ...said },
   } of stock)

@@ -1,7 +1,7 @@
 import type { RestoreCount, RestoreKindView, RestoreView } from '@alterum/contract';
 
 const kindNames: Readonly<Record<RestoreKindView['kind'], string>> = {
-  people: 'people', ownIngredients: 'own ingredients', labels: 'labels', stock: 'amounts in the house', briefs: 'kept briefs', formulas: 'formulas',
+  people: 'people', ownIngredients: 'own ingredients', labels: 'labels', words: 'taught words', stock: 'amounts in the house', briefs: 'kept briefs', formulas: 'formulas', household: 'choices of the table',
 }; // prettier-ignore
 
 const named = (word: string, { count, names }: RestoreCount): string[] =>

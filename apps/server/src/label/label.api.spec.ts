@@ -24,7 +24,7 @@ test('a long label is read to the same end in a thread of its own, and others ar
 test('when too much waits, the next is refused with 503 and when to ask again; afterwards it is taken again', async () => {
   const heavy = server.app.get(HeavyWork);
   const waiting = Array.from({ length: THREADS + MOST_WAITING + 4 }, () =>
-    heavy.run('read-label', long.repeat(12), 30_000).then(
+    heavy.run('read-label', { text: long.repeat(12), taught: [] }, 30_000).then(
       () => 'read',
       (error: { kind?: string }) => error.kind,
     ),
@@ -40,11 +40,11 @@ test('when too much waits, the next is refused with 503 and when to ask again; a
 
 test('work that takes longer than its limit is given up, and the threads go on', async () => {
   const heavy = server.app.get(HeavyWork);
-  await expect(heavy.run('read-label', long.repeat(4), 1)).rejects.toMatchObject({
+  await expect(heavy.run('read-label', { text: long.repeat(4), taught: [] }, 1)).rejects.toMatchObject({
     kind: 'busy',
     detail: expect.stringMatching(/longer than a kitchen waits/) as string,
   });
-  await expect(heavy.run('read-label', label)).resolves.toMatchObject({});
+  await expect(heavy.run('read-label', { text: label, taught: [] })).resolves.toMatchObject({});
 });
 
 test('what work itself could not do is told as it is', async () => {

@@ -1,5 +1,7 @@
 import { EaterNeedRow, EaterRow } from '../eater/eater.row.js';
+import { HouseholdRow } from '../household/household.row.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
+import { TaughtWordRow } from '../label/taught-word.row.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { SavedBriefRow } from '../brief/saved-brief.row.js';
 import { StockRow } from '../larder/stock.row.js';
@@ -16,4 +18,6 @@ export const rows = [
   PackLabelRow,
   SavedBriefRow,
   StockRow,
+  TaughtWordRow,
+  HouseholdRow,
 ];

@@ -176,3 +176,38 @@ test('a large table is judged in a thread of its own, to the same verdicts; more
   const eaters = Array.from({ length: 40 }, () => ({ needs: Array.from({ length: 16 }, () => allergy('milk')) }));
   expect(problemOf(await server.ask().post('/api/who-can-eat').send({ lines, eaters }).expect(400)).errors?.[0]?.message).toMatch(/At most 600 needs .* these are 640/);
 }); // prettier-ignore
+
+describe('one meal', () => {
+  const watcher = { needs: [{ kind: 'salt-limit', gramsPerPortion: 1.2 }] },
+    mild = { needs: [{ kind: 'rule', rule: 'mild' }] };
+  const line = (ingredient: string, amount: number | null) => ({ ingredient, amount, unit: 'g' });
+  const judgeMeal = async (body: object) => {
+    const answer = await server.ask().post('/api/who-can-eat').send({ eaters: [watcher, mild], ...body }).expect(200); // prettier-ignore
+    return (answer.body as WhoCanEatResponse).people.map(({ verdict }) => verdict);
+  };
+  const make = async (name: string, lines: readonly object[]) =>
+    ((await server.ask().post('/api/formulas').send({ name, lines, portions: 4 }).expect(201)).body as { id: string }).id; // prettier-ignore
+
+  test('a formula inside counts with the amount that is used of it; without one, it is asked about', async () => {
+    const id = await make('Salty and hot', [line('potato', 180), line('salt', 16), line('cayenne', 4)]);
+    const inside = (amount: number | null) => judgeMeal({ lines: [line('potato', 100), line(`formula:${id}`, amount)] }); // prettier-ignore
+    expect(await inside(1)).toEqual(['fits', 'fits']);
+    expect(await inside(40)).toEqual(['does-not', 'ask']);
+    expect(await inside(null)).toEqual(['ask', 'ask']);
+    // As much as its lines: a fifth of it is 3.2 g of salt and 0.8 g of cayenne.
+    expect(await judgeMeal({ lines: [line('potato', 136), line('salt', 3.2), line('cayenne', 0.8)] })).toEqual(['does-not', 'ask']); // prettier-ignore
+    // Divided, it holds less salt, and bites as before.
+    expect(await judgeMeal({ lines: [line('potato', 100), line(`formula:${id}`, 40)], portions: 20 })).toEqual(['fits', 'ask']); // prettier-ignore
+  });
+
+  test('what is added to a version counts in that version, and what stands beside counts too', async () => {
+    const id = await make('Calm base', [line('potato', 400), line('salt', 2)]);
+    expect(await judgeMeal({ formulaId: id })).toEqual(['fits', 'fits']);
+    expect(await judgeMeal({ formulaId: id, added: [line('soy-sauce', 30), line('cayenne', 2)] })).toEqual(['does-not', 'ask']); // prettier-ignore
+    const salty = await make('Salty side', [line('potato', 400), line('salt', 4)]);
+    expect(await judgeMeal({ formulaId: salty })).toEqual(['fits', 'fits']);
+    expect(await judgeMeal({ formulaId: id, beside: [salty] })).toEqual(['does-not', 'fits']);
+    const problem = problemOf(await server.ask().post('/api/who-can-eat').send({ eaters: [mild], formulaId: id, added: [line('moon', 1)] }).expect(400)); // prettier-ignore
+    expect(problem.errors?.[0]?.field).toBe('added[0].ingredient');
+  });
+});

@@ -1,4 +1,4 @@
-import { readLabel as read, type ReadLabel } from '@alterum/core';
+import { readLabel as read, type ReadLabel, type TaughtWord } from '@alterum/core';
 import type { PredictResponse, WhoCanEatView } from '@alterum/contract';
 import { type Pot, predictPot } from '../predict/predict-pot.js';
 import { type Judgement, judgeAll } from '../who-can-eat/judge-all.js';
@@ -6,14 +6,14 @@ import { copyDatabase } from '../storage/copies.js';
 
 /** What runs beside the thread that answers, by name; only plain values go in and out. */
 export interface HeavyJobs {
-  'read-label': (text: string) => ReadLabel;
+  'read-label': (label: { readonly text: string; readonly taught: readonly TaughtWord[] }) => ReadLabel;
   'copy-database': (paths: { readonly file: string; readonly target: string }) => void;
   'predict-pot': (pot: Pot) => PredictResponse;
   judge: (judgement: Judgement) => readonly WhoCanEatView[];
 }
 
 const jobs: HeavyJobs = {
-  'read-label': (text) => read(text),
+  'read-label': ({ text, taught }) => read(text, taught),
   'copy-database': ({ file, target }) => copyDatabase(file, target),
   'predict-pot': predictPot,
   judge: judgeAll,

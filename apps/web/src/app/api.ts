@@ -2,6 +2,7 @@ import type {
   EaterView,
   FormulaSummary,
   FormulaView,
+  HouseholdView,
   OwnIngredientView,
   PackLabelView,
   Problem,
@@ -10,6 +11,7 @@ import type {
   RestoreView,
   SavedBriefView,
   StockView,
+  TaughtWordView,
   VersionView,
   WishInput,
 } from '@alterum/contract';
@@ -29,6 +31,10 @@ export const whyNot = (error: unknown): string =>
     : error instanceof Error
       ? error.message
       : String(error);
+
+/** The server took it in and said no: asking again would not help. */
+export const isRefused = (error: unknown): boolean =>
+  error instanceof ApiProblem && error.problem.status < 500 && error.problem.status !== 429;
 
 /** The server did not answer at all. */
 export class Unreachable extends Error {
@@ -128,6 +134,13 @@ export const api = {
   packLabels: () => call<PackLabelView[]>('GET', '/labels'),
   keepLabel: (ingredient: string, text: string) =>
     call<PackLabelView>('PUT', `/labels/${ingredient}`, { text }),
+  taughtWords: () => call<TaughtWordView[]>('GET', '/words'),
+  teachWord: (word: string, means: TaughtWordView['means']) =>
+    call<TaughtWordView>('PUT', `/words/${encodeURIComponent(word)}`, { means }),
+  forgetWord: (word: string) => call<undefined>('DELETE', `/words/${encodeURIComponent(word)}`),
+  household: () => call<HouseholdView>('GET', '/household'),
+  keepHousehold: (part: 'law' | 'tonight' | 'versions', body: object) =>
+    call<HouseholdView>('PUT', `/household/${part}`, body),
   forgetLabel: (ingredient: string) => call<undefined>('DELETE', `/labels/${ingredient}`),
   ownIngredients: () => call<OwnIngredientView[]>('GET', '/own-ingredients'),
   createOwnIngredient: (body: Body) => call<OwnIngredientView>('POST', '/own-ingredients', body),

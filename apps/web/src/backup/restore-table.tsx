@@ -1,7 +1,7 @@
 import type { RestoreCount, RestoreKindView, RestoreView } from '@alterum/contract';
 
 const kindNames: Readonly<Record<RestoreKindView['kind'], string>> = {
-  people: 'People', ownIngredients: 'Own ingredients', labels: 'Labels of packs', stock: 'In the house', briefs: 'Kept briefs', formulas: 'Formulas',
+  people: 'People', ownIngredients: 'Own ingredients', labels: 'Labels of packs', words: 'Taught words', stock: 'In the house', briefs: 'Kept briefs', formulas: 'Formulas', household: 'Choices of the table',
 }; // prettier-ignore
 
 /** Names that are told of each kind; the rest is a number. */

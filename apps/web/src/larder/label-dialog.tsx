@@ -1,4 +1,11 @@
-import { type Ingredient, allergensOfLabel, LONGEST_LABEL, type ReadLabel, readLabel } from '@alterum/core';
+import {
+  type Ingredient,
+  allergensOfLabel,
+  LONGEST_LABEL,
+  type ReadLabel,
+  readLabel,
+  type TaughtWord,
+} from '@alterum/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { api } from '../app/api';
 import { Button } from '../ui/button';
@@ -11,6 +18,9 @@ interface LabelDialogProps {
   readonly ingredient: Ingredient | undefined;
   readonly close: () => void;
   readonly kept: () => void;
+  /** Words that were taught; whoever teaches another has the larder fetched again. */
+  readonly words: readonly TaughtWord[];
+  readonly taught: () => void;
   readonly writeDown: (given: Prefilled) => void;
 }
 
@@ -27,7 +37,7 @@ const prefilledOf = (read: ReadLabel): Prefilled => {
 };
 
 /** Reads a pasted label, shows what every word means, and keeps it for an ingredient or starts an own one. */
-export function LabelDialog({ ingredient, close, kept, writeDown }: LabelDialogProps) {
+export function LabelDialog({ ingredient, close, kept, words, taught, writeDown }: LabelDialogProps) {
   const [text, setText] = useState('');
   const [failure, setFailure] = useState<string>();
   const later = useDeferredValue(text.slice(0, LONGEST_LABEL));
@@ -35,9 +45,9 @@ export function LabelDialog({ ingredient, close, kept, writeDown }: LabelDialogP
     () =>
       later
         .split(PARTING)
-        .map((part) => ({ part, read: readLabel(part) }))
+        .map((part) => ({ part, read: readLabel(part, words) }))
         .filter(({ part }) => part.trim() !== ''),
-    [later],
+    [later, words],
   );
   const keep = (part: string) =>
     ingredient &&
@@ -66,7 +76,7 @@ export function LabelDialog({ ingredient, close, kept, writeDown }: LabelDialogP
       {labels.map(({ part, read }, i) => (
         <section key={i} className="mt-3 border-t border-hair pt-2" aria-label={`What label ${i + 1} says`}>
           <MarkedLabel text={part} read={read} />
-          <LabelFindings text={part} read={read} />
+          <LabelFindings text={part} read={read} taught={taught} />
           <div className="mt-2 flex flex-wrap gap-2">
             {ingredient && (
               <Button look="yolk" onClick={() => keep(part)}>

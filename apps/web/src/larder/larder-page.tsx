@@ -8,14 +8,19 @@ import { type HouseLarder, loadHouseLarder, wholeLarder } from '../app/house-lar
 import { focusSoon } from '../app/focus-net';
 import { sayFailure, useNotices } from '../app/notices';
 import { Button } from '../ui/button';
+import { loadHousehold } from '../table/household-store';
 import { FoundList } from './found-list';
 import { InTheHouse } from './in-the-house';
 import { IngredientCard } from './ingredient-card';
 import { LabelDialog } from './label-dialog';
 import OwnIngredientForm, { type Prefilled } from './own-ingredient-form';
 import { PackLabelNote } from './pack-label-note';
+import { TaughtWords } from './taught-words';
 
-export const loader = (): Promise<HouseLarder> => loadHouseLarder();
+export const loader = async (): Promise<HouseLarder> => {
+  const [larder] = await Promise.all([loadHouseLarder(), loadHousehold()]);
+  return larder;
+};
 
 /** Letters of a name, and of what is shown of one on a button. */
 const LONGEST_NAME = 80,
@@ -23,7 +28,7 @@ const LONGEST_NAME = 80,
 
 /** What the house can cook with and what it is made of. */
 export function Component() {
-  const { own, labels } = useLoaderData<HouseLarder>();
+  const { own, labels, words } = useLoaderData<HouseLarder>();
   const { revalidate } = useRevalidator();
   const show = useNotices((state) => state.show);
   const [text, setText] = useState('');
@@ -89,6 +94,7 @@ export function Component() {
             </Button>
           </div>
         )}
+        <TaughtWords words={words} changed={() => void revalidate()} />
       </div>
       {chosen && (
         <IngredientCard ingredient={chosen}>
@@ -114,6 +120,8 @@ export function Component() {
         <LabelDialog
           ingredient={chosen?.id === reading ? chosen : undefined}
           close={() => setReading(undefined)}
+          words={words}
+          taught={() => void revalidate()}
           kept={() => {
             setReading(undefined);
             void revalidate();

@@ -5,6 +5,7 @@ import {
   type ListedIngredient,
   type ReadLabel,
 } from '@alterum/core';
+import { TeachWord } from './teach-word';
 
 interface Mark {
   readonly start: number;
@@ -89,7 +90,18 @@ function strongest(findings: readonly LabelFinding[]): readonly LabelFinding[] {
   );
 }
 
-export function LabelFindings({ text, read }: { readonly text: string; readonly read: ReadLabel }) {
+interface LabelFindingsProps {
+  readonly text: string;
+  readonly read: ReadLabel;
+  /** A word was taught. */
+  readonly taught: () => void;
+}
+
+/** Words that are offered to be taught at once. */
+const TAUGHT_AT_ONCE = 12;
+
+export function LabelFindings({ text, read, taught }: LabelFindingsProps) {
+  const unknown = [...new Set(read.unrecognised.map((part) => text.slice(part.start, part.end)))];
   const found = strongest(read.findings).filter(({ allergen }) => !isAdded(allergen));
   return (
     <div className="mt-2 text-sm">
@@ -107,13 +119,20 @@ export function LabelFindings({ text, read }: { readonly text: string; readonly 
         )}
       </ul>
       {read.unrecognised.length > 0 && (
-        <p className="mt-1">
-          Not recognised:{' '}
-          {read.unrecognised
-            .map((part) => `“${text.slice(part.start, part.end)}”${part.emphasised ? ' (emphasised!)' : ''}`)
-            .join(', ')}
-          .
-        </p>
+        <div className="mt-1 space-y-1" role="group" aria-label="Not recognised">
+          <p>
+            Not recognised:{' '}
+            {read.unrecognised
+              .map(
+                (part) => `“${text.slice(part.start, part.end)}”${part.emphasised ? ' (emphasised!)' : ''}`,
+              )
+              .join(', ')}
+            . What is not taught is asked about.
+          </p>
+          {unknown.slice(0, TAUGHT_AT_ONCE).map((word) => (
+            <TeachWord key={word} word={word} taught={taught} />
+          ))}
+        </div>
       )}
       {read.ingredients.some(({ percent, parts }) => percent !== undefined || parts.length > 0) && (
         <p className="mt-1" data-testid="listed">

@@ -4,6 +4,7 @@ import { api } from '../app/api';
 import { packLabels } from '../app/house-larder';
 import { sayFailure } from '../app/notices';
 import { Button } from '../ui/button';
+import { TeachWord } from './teach-word';
 
 interface PackLabelNoteProps {
   readonly label: PackLabelView | undefined;
@@ -40,11 +41,13 @@ export function PackLabelNote({ label, read, changed }: PackLabelNoteProps) {
         {label.askFor.length > 0 && `; may contain ${names(label.askFor)}`}.
       </p>
       {label.unknown.length > 0 && (
-        <p className="text-sm text-ask">
-          Not understood: <b className="wrap-anywhere">{label.unknown.slice(0, TOLD).join(', ')}</b>
-          {label.unknown.length > TOLD && ` and ${label.unknown.length - TOLD} more`}. Whoever has an allergy
-          is asked about it.
-        </p>
+        <div className="space-y-1 text-sm">
+          <p className="text-ask">Not understood; whoever has an allergy is asked about it:</p>
+          {label.unknown.slice(0, TOLD).map((word) => (
+            <TeachWord key={word} word={word} taught={changed} />
+          ))}
+          {label.unknown.length > TOLD && <p>and {label.unknown.length - TOLD} more.</p>}
+        </div>
       )}
       {!label.isList && (
         <p className="text-sm text-ask">

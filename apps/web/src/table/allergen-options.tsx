@@ -1,5 +1,5 @@
+import type { Law } from '@alterum/contract';
 import { type AllergenId, allergenIds, allergenOf, allergensOn, headsOf } from '@alterum/core';
-import type { Law } from './law-list';
 
 interface Group {
   readonly label: string;

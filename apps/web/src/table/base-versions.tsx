@@ -1,18 +1,14 @@
-import type { EaterView, FormulaView } from '@alterum/contract';
-import {
-  type Ingredient,
-  judgeVersions,
-  searchIngredients,
-  type PortionLine,
-  portionOfLines,
-} from '@alterum/core';
-import { X } from 'lucide-react';
-import { useMemo, useState } from 'react';
-import { wholeLarder } from '../app/house-larder';
+import type { AddedInput, EaterView, FormulaView } from '@alterum/contract';
+import { eveningLimits } from '@alterum/contract/wire';
+import { judgeVersions, mealOf } from '@alterum/core';
+import { Plus, X } from 'lucide-react';
+import { useMemo } from 'react';
 import { SearchFormulas } from '../formulas/search-formulas';
 import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
-import { portionOfView } from './judged';
+import { AddedThings } from './added-things';
+import { useHousehold } from './household-store';
+import { portionOfAdded, portionOfView } from './judged';
 import { VerdictCell } from './verdict-cell';
 
 interface BaseVersionsProps {
@@ -20,78 +16,30 @@ interface BaseVersionsProps {
   readonly eaters: readonly EaterView[];
 }
 
-interface Draft {
-  readonly name: string;
-  readonly added: readonly Ingredient[];
-}
-
-const lineOf = (ingredient: Ingredient): PortionLine => ({
-  id: ingredient.id,
-  ingredient,
-  named: ingredient.name,
-});
-const SHOWN = 5;
-
-function AddToVersion({
-  label,
-  add,
-}: {
-  readonly label: string;
-  readonly add: (ingredient: Ingredient) => void;
-}) {
-  const [text, setText] = useState('');
-  const found = text.trim() === '' ? [] : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
-  return (
-    <div className="flex flex-wrap items-center gap-1.5">
-      <input
-        aria-label={label}
-        placeholder="+ what only this version gets"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        className="h-9 w-60 rounded-lg border-2 border-hair bg-glaze px-2"
-      />
-      {found.map((ingredient) => (
-        <Button
-          key={ingredient.id}
-          onClick={() => {
-            add(ingredient);
-            setText('');
-          }}
-        >
-          {ingredient.name}
-        </Button>
-      ))}
-    </div>
-  );
-}
-
 /** One base divided into versions: what went into the base is in every version. */
 export function BaseVersions({ found, eaters }: BaseVersionsProps) {
   const { entries, search, setSearch } = found;
-  const [base, setBase] = useState(entries[0]);
+  const { versions: chosen, named, know, divide } = useHousehold();
+  const base = named.get(chosen.base ?? '') ?? entries[0];
   // What was chosen stays among the choices when a search leaves it out.
   const views = base && !entries.some(({ id }) => id === base.id) ? [base, ...entries] : entries;
-  const [inBase, setInBase] = useState<readonly Ingredient[]>([]);
-  const [versions, setVersions] = useState<readonly Draft[]>([{ name: 'First version', added: [] }, { name: 'Second version', added: [] }]); // prettier-ignore
-  const portion = useMemo(() => base && portionOfView(base), [base]);
-  if (!base || !portion) return <p>Make a formula first; then it can be the base of several versions.</p>;
-  const judgedVersions = judgeVersions(
-    { ...portion, name: base.name, lines: [...portion.lines, ...inBase.map(lineOf)] },
-    versions.map(({ name, added }) => ({ name, added: portionOfLines(added.map(lineOf)) })),
-    eaters,
-  );
-  const change = (at: number, added: readonly Ingredient[]) =>
-    setVersions((all) => all.map((version, i) => (i === at ? { ...version, added } : version)));
-  const chips = (list: readonly Ingredient[], set: (next: readonly Ingredient[]) => void) =>
-    list.map((ingredient) => (
-      <Button
-        key={ingredient.id}
-        aria-label={`Take out ${ingredient.name}`}
-        onClick={() => set(list.filter(({ id }) => id !== ingredient.id))}
-      >
-        {ingredient.name} <X size={14} aria-hidden />
-      </Button>
-    ));
+  const judgedVersions = useMemo(() => {
+    if (!base) return [];
+    const portion = mealOf([portionOfView(base), portionOfAdded(chosen.inBase, named)], 'added');
+    return judgeVersions(
+      { ...portion, name: base.name },
+      chosen.versions.map(({ name, added }) => ({ name, added: portionOfAdded(added, named) })),
+      eaters,
+    );
+  }, [base, chosen, named, eaters]);
+  if (!base) return <p>Make a formula first; then it can be the base of several versions.</p>;
+  const change = (at: number, to: Partial<(typeof chosen.versions)[number]>) =>
+    divide({ ...chosen, base: base.id, versions: chosen.versions.map((version, i) => (i === at ? { ...version, ...to } : version)) }); // prettier-ignore
+  const takeBase = (id: string) => {
+    const view = views.find((one) => one.id === id);
+    if (view) know(view);
+    divide({ ...chosen, base: id });
+  };
   return (
     <div className="space-y-3">
       <div className="plate space-y-2 p-3" data-testid="base">
@@ -99,8 +47,8 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
           <b>Base</b>
           <select
             value={base.id}
-            onChange={(event) => setBase(views.find(({ id }) => id === event.target.value))}
-            className="h-10 rounded-lg border-2 border-hair bg-glaze px-2"
+            onChange={(event) => takeBase(event.target.value)}
+            className="h-10 max-w-full rounded-lg border-2 border-hair bg-glaze px-2"
           >
             {views.map((view) => (
               <option key={view.id} value={view.id}>
@@ -113,24 +61,33 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
           )}
           <span className="text-sm text-soft">and what went into it before it was divided:</span>
         </label>
-        <div className="flex flex-wrap gap-1.5">
-          {chips(inBase, setInBase)}
-          <AddToVersion
-            label="Add to the base"
-            add={(ingredient) => setInBase((all) => [...all, ingredient])}
-          />
-        </div>
+        <AddedThings
+          to="the base"
+          added={chosen.inBase}
+          formulas={views.filter(({ id }) => id !== base.id)}
+          change={(inBase) => divide({ ...chosen, base: base.id, inBase: [...inBase] })}
+        />
       </div>
-      {versions.map(({ name, added }, at) => (
-        <div key={name} className="plate space-y-2 p-3" data-testid={`version-${at + 1}`}>
-          <b>{name}</b>
-          <div className="flex flex-wrap gap-1.5">
-            {chips(added, (next) => change(at, next))}
-            <AddToVersion
-              label={`Add to ${name.toLowerCase()}`}
-              add={(ingredient) => change(at, [...added, ingredient])}
-            />
+      {chosen.versions.map(({ name, added }, at) => (
+        <div key={at} className="plate space-y-2 p-3" data-testid={`version-${at + 1}`}>
+          <div className="flex items-center gap-2">
+            <b className="mr-auto wrap-anywhere">{name}</b>
+            {chosen.versions.length > 1 && (
+              <Button
+                look="bare"
+                aria-label={`Leave out ${name.toLowerCase()}`}
+                onClick={() => divide({ ...chosen, base: base.id, versions: chosen.versions.filter((_, i) => i !== at) })} // prettier-ignore
+              >
+                <X size={15} aria-hidden />
+              </Button>
+            )}
           </div>
+          <AddedThings
+            to={name.toLowerCase()}
+            added={added}
+            formulas={views.filter(({ id }) => id !== base.id)}
+            change={(next: readonly AddedInput[]) => change(at, { added: [...next] })}
+          />
           <ul className="flex flex-wrap gap-x-3">
             {eaters.map((eater, i) => {
               const result = judgedVersions[at]?.people[i];
@@ -149,9 +106,30 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
           </ul>
         </div>
       ))}
+      {chosen.versions.length < eveningLimits.versions && (
+        <Button
+          onClick={() =>
+            divide({
+              ...chosen,
+              base: base.id,
+              versions: [...chosen.versions, { name: nextName(chosen.versions), added: [] }],
+            })
+          }
+        >
+          {/* prettier-ignore */}
+          <Plus size={16} aria-hidden /> One more version
+        </Button>
+      )}
       <p className="text-sm text-soft">
-        “Just a bit of butter” in the base is in every version made from it. Divide first, then add.
+        “Just a bit of butter” in the base is in every version made from it. Divide first, then add. Until its
+        grams are typed, what is added is asked about by those who watch salt or what bites.
       </p>
     </div>
   );
 }
+
+const ordinals = ['First', 'Second', 'Third', 'Fourth', 'Fifth', 'Sixth', 'Seventh', 'Eighth'];
+
+/** The first name that no version has. */
+const nextName = (versions: readonly { readonly name: string }[]): string =>
+  ordinals.map((ordinal) => `${ordinal} version`).find((name) => !versions.some((version) => version.name === name)) ?? 'Another version'; // prettier-ignore

@@ -7,7 +7,7 @@ import { api, whyNot } from '../app/api';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { FormEnd } from '../ui/form-end';
-import { useLaw } from './law-list';
+import { useHousehold } from './household-store';
 import { NeedFields } from './need-fields';
 
 interface EaterFormProps {
@@ -38,7 +38,7 @@ function cleaned(need: NeedInput): NeedInput {
 }
 
 export function EaterForm({ eater, close, saved }: EaterFormProps) {
-  const law = useLaw((state) => state.law);
+  const law = useHousehold((household) => household.law);
   const [failure, setFailure] = useState<string>();
   const form = useForm<EaterBody>({
     resolver,

@@ -1,8 +1,19 @@
-import type { EaterView, FormulaView } from '@alterum/contract';
+import type { AddedInput, EaterView, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
-import { type EaterVerdict, type Recipe, type Portion, whoCanEat } from '@alterum/core';
+import {
+  asOneLine,
+  type EaterVerdict,
+  mealOf,
+  type Portion,
+  portionOfLines,
+  type Recipe,
+  timesAsMuch,
+  whoCanEat,
+} from '@alterum/core';
+import { findIngredient, packLabels } from '../app/house-larder';
 import { outcomeOf } from '../bench/bench-store';
 import { portionOf } from '../bench/portion';
+import { formulaIdOf } from './household-store';
 
 /** A formula as the table meets it, with everybody’s verdict. */
 export interface Judged {
@@ -24,3 +35,26 @@ export function judged(view: FormulaView, eaters: readonly EaterView[]): Judged 
 
 /** The recipe a formula computes to. */
 export const recipeOf = (view: FormulaView): Recipe => outcomeOf(formulaOfContent(view)).recipe;
+
+/** What is stirred into a base or a version: a portion of each thing with the grams that were said, formulas too. */
+export function portionOfAdded(added: readonly AddedInput[], named: ReadonlyMap<string, FormulaView>): Portion {
+  const parts = added.map(({ ingredient: id, grams }): Portion => {
+    const formula = formulaIdOf(id),
+      view = formula === undefined ? undefined : named.get(formula);
+    if (view) {
+      const portion = portionOfView(view),
+        massG = portion.massG ?? 0;
+      return timesAsMuch(asOneLine(id, view.name, portion), grams === null || !(massG > 0) ? undefined : grams / massG);
+    }
+    const label = packLabels().get(id),
+      ingredient = findIngredient(id);
+    return portionOfLines([{ id, ingredient, named: nameOfAdded(id, named), whole: true, ...(grams === null ? {} : { gramsPerPortion: grams }), ...(label ? { label } : {}) }]);
+  });
+  return mealOf(parts, 'mixed');
+} // prettier-ignore
+
+/** What is added, by its name. */
+export const nameOfAdded = (id: string, named: ReadonlyMap<string, FormulaView>): string =>
+  findIngredient(id)?.name ??
+  named.get(formulaIdOf(id) ?? '')?.name ??
+  (formulaIdOf(id) === undefined ? 'An ingredient that was taken away' : 'A formula that was put away');

@@ -1,4 +1,4 @@
-import type { EaterBody } from '@alterum/contract';
+import type { EaterBody, Law } from '@alterum/contract';
 import {
   compoundNames,
   compounds,
@@ -14,7 +14,6 @@ import { useController, useWatch } from 'react-hook-form';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
 import { AllergenOptions } from './allergen-options';
-import type { Law } from './law-list';
 
 interface NeedFieldsProps {
   readonly index: number;

@@ -1,24 +1,19 @@
-import type { EaterView, FormulaView } from '@alterum/contract';
-import { judgePots, type Pot, strictestFirst, type Tool, tools } from '@alterum/core';
+import type { EaterView, FormulaView, PotTonight } from '@alterum/contract';
+import { eveningLimits } from '@alterum/contract/wire';
+import { judgeEvening, judgePots, type Pot, strictestFirst, tools } from '@alterum/core';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo } from 'react';
 import { MoreFormulas } from '../formulas/more-formulas';
 import { SearchFormulas } from '../formulas/search-formulas';
 import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
+import { useHousehold } from './household-store';
 import { portionOfView } from './judged';
 import { VerdictCell } from './verdict-cell';
 
 interface PotsTonightProps {
   readonly found: FoundFormulas<FormulaView>;
   readonly eaters: readonly EaterView[];
-}
-
-interface Chosen {
-  /** Kept with it, so that a search does not lose it. */
-  readonly view: FormulaView;
-  readonly tools: readonly Tool[];
-  readonly washedBefore: boolean;
 }
 
 const swapped = <T,>(list: readonly T[], at: number): readonly T[] => {
@@ -32,23 +27,33 @@ const swapped = <T,>(list: readonly T[], at: number): readonly T[] => {
 
 /** What goes from one pot to the next by a shared jar, pot, spoon or frying fat, and the order that carries least. */
 export function PotsTonight({ found, eaters }: PotsTonightProps) {
-  const { entries: views, search, setSearch } = found;
-  const [chosen, setChosen] = useState<readonly Chosen[]>([]);
-  const pots = chosen.map(({ view, ...rest }): Pot => ({
-    id: view.id,
-    name: view.name,
-    portion: portionOfView(view),
-    ...rest,
-  }));
-  const verdicts = judgePots(pots, eaters);
-  const change = (id: string, to: Partial<Chosen>) =>
-    setChosen((all) => all.map((pot) => (pot.view.id === id ? { ...pot, ...to } : pot)));
+  const { search, setSearch } = found;
+  const { pots: chosen, named, know, cook } = useHousehold();
+  const pots = useMemo(
+    () =>
+      chosen.flatMap(({ formula, ...rest }): Pot[] => {
+        const view = named.get(formula);
+        return view ? [{ ...rest, id: formula, name: view.name, portion: portionOfView(view) }] : [];
+      }),
+    [chosen, named],
+  );
+  const verdicts = judgePots(pots, eaters),
+    evening = judgeEvening(pots, eaters);
+  const change = (id: string, to: Partial<PotTonight>) =>
+    cook(chosen.map((pot) => (pot.formula === id ? { ...pot, ...to } : pot)));
   const reorder = () =>
-    setChosen((all) =>
-      strictestFirst(pots, eaters).flatMap(({ id, washedBefore }) =>
-        all.filter(({ view }) => view.id === id).map((pot) => ({ ...pot, washedBefore })),
-      ),
+    cook(strictestFirst(pots, eaters).map(({ id, tools: shared, washedBefore }) => ({ formula: id, tools: [...shared], washedBefore }))); // prettier-ignore
+  const tick = (view: FormulaView, isCooked: boolean) => {
+    know(view);
+    cook(
+      isCooked
+        ? [...chosen, { formula: view.id, tools: ['spoon'], washedBefore: false }]
+        : chosen.filter(({ formula }) => formula !== view.id),
     );
+  };
+  // What was ticked stays among the choices when a search leaves it out.
+  const absent = chosen.flatMap(({ formula }) => named.get(formula) ?? []).filter(({ id }) => !found.entries.some((view) => view.id === id)); // prettier-ignore
+  const views = [...absent, ...found.entries];
   return (
     <div className="space-y-3">
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
@@ -61,14 +66,11 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
             <input
               type="checkbox"
               className="size-5 accent-(--rim)"
-              checked={chosen.some((pot) => pot.view.id === view.id)}
-              onChange={(event) =>
-                setChosen((all) =>
-                  event.target.checked
-                    ? [...all, { view, tools: ['spoon'], washedBefore: false }]
-                    : all.filter((pot) => pot.view.id !== view.id),
-                )
+              checked={chosen.some(({ formula }) => formula === view.id)}
+              disabled={
+                chosen.length >= eveningLimits.pots && !chosen.some(({ formula }) => formula === view.id)
               }
+              onChange={(event) => tick(view, event.target.checked)}
             />
             {view.name}
           </label>
@@ -97,7 +99,7 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
                 look="bare"
                 aria-label={`${pot.name} earlier`}
                 disabled={at === 0}
-                onClick={() => setChosen(swapped(chosen, at))}
+                onClick={() => cook(swapped(chosen, at))}
               >
                 <ArrowUp size={17} aria-hidden />
               </Button>
@@ -105,7 +107,7 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
                 look="bare"
                 aria-label={`${pot.name} later`}
                 disabled={at === pots.length - 1}
-                onClick={() => setChosen(swapped(chosen, at + 1))}
+                onClick={() => cook(swapped(chosen, at + 1))}
               >
                 <ArrowDown size={17} aria-hidden />
               </Button>
@@ -144,6 +146,26 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
           </li>
         ))}
       </ol>
+      {pots.length > 1 && (
+        <div className="plate p-3" data-testid="evening">
+          <b className="font-display text-lg">A portion of everything</b>
+          <p className="text-sm text-soft">
+            Salt, what is pungent and what is tolerated in small amounts add up over the evening.
+          </p>
+          <ul className="mt-1 flex flex-wrap gap-x-3">
+            {eaters.map((eater, i) => {
+              const result = evening[i];
+              return (
+                result && (
+                  <li key={eater.id} className="flex items-center text-sm">
+                    {eater.name} <VerdictCell eater={eater} result={result} />
+                  </li>
+                )
+              );
+            })}
+          </ul>
+        </div>
+      )}
       {pots.length > 1 && (
         <Button look="yolk" onClick={reorder}>
           Cook the strictest first, wash, then the rest

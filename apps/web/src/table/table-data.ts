@@ -1,6 +1,7 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
 import { api, type Page } from '../app/api';
 import { loadHouseLarder } from '../app/house-larder';
+import { loadHousehold } from './household-store';
 
 export interface TableData {
   readonly eaters: readonly EaterView[];
@@ -10,6 +11,11 @@ export interface TableData {
 
 /** Everybody, and the first page of formulas. */
 export async function loadTable(): Promise<TableData> {
-  const [eaters, formulas] = await Promise.all([api.eaters(), api.wholeFormulas(), loadHouseLarder()]);
+  const [eaters, formulas] = await Promise.all([
+    api.eaters(),
+    api.wholeFormulas(),
+    loadHouseLarder(),
+    loadHousehold(),
+  ]);
   return { eaters, formulas };
 }

@@ -1,4 +1,4 @@
-import type { EaterView } from '@alterum/contract';
+import type { EaterView, Law } from '@alterum/contract';
 import { UserPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
@@ -8,16 +8,20 @@ import { useFoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Tabs } from '../ui/tabs';
+import { useLooking } from '../ui/when-server-answers';
 import { BaseVersions } from './base-versions';
 import { Cautions } from './cautions-note';
 import { EaterCard } from './eater-card';
 import { EaterForm } from './eater-form';
-import { type Law, useLaw } from './law-list';
+import { keepHousehold, useHousehold } from './household-store';
 import { Matrix } from './matrix';
 import { PotsTonight } from './pots-tonight';
 import { loadTable, type TableData } from './table-data';
 
 export const loader = (): Promise<TableData> => loadTable();
+
+/** How often what could not be kept is sent again, ms. */
+const TRY_AGAIN_MS = 5000;
 
 const lawOptions: readonly { readonly value: Law; readonly label: string }[] = [
   { value: 'eu', label: 'fourteen allergens (EU)' },
@@ -29,7 +33,10 @@ export function Component() {
   const { eaters, formulas } = useLoaderData<TableData>();
   const found = useFoundFormulas(formulas, api.wholeFormulas);
   const { revalidate } = useRevalidator();
-  const { law, choose } = useLaw();
+  const law = useHousehold((household) => household.law),
+    chooseLaw = useHousehold((household) => household.chooseLaw),
+    unkept = useHousehold((household) => household.unkept);
+  useLooking(keepHousehold, TRY_AGAIN_MS, unkept !== undefined);
   const [editing, setEditing] = useState<EaterView | 'new'>();
   const changed = () => void revalidate();
   const tonight = eaters.filter((eater) => eater.eatsTonight);
@@ -59,7 +66,7 @@ export function Component() {
             label="List of allergens on packs"
             value={law}
             options={lawOptions}
-            onChange={choose}
+            onChange={chooseLaw}
             className="h-10 border-2 border-hair px-2"
           />
         </label>
@@ -67,6 +74,11 @@ export function Component() {
           <UserPlus size={18} aria-hidden /> Add a person
         </Button>
       </div>
+      {unkept !== undefined && (
+        <p role="status" className="plate mb-2 px-3 py-2 text-ask">
+          The last change of the table is not kept yet, and it is tried again: {unkept}
+        </p>
+      )}
       <Tabs
         label="The table"
         tabs={[

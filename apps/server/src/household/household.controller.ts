@@ -1,0 +1,30 @@
+import { type HouseholdView, LawBody, TonightBody, VersionsBody } from '@alterum/contract';
+import { Body, Controller, Get, Put } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { HouseholdService } from './household.service.js';
+
+@ApiTags('table')
+@Controller('household')
+export class HouseholdController {
+  constructor(private readonly household: HouseholdService) {}
+
+  @Get()
+  read(): Promise<HouseholdView> {
+    return this.household.read();
+  }
+
+  @Put('law')
+  law(@Body() body: LawBody): Promise<HouseholdView> {
+    return this.household.chooseLaw(body);
+  }
+
+  @Put('tonight')
+  tonight(@Body() body: TonightBody): Promise<HouseholdView> {
+    return this.household.cookTonight(body);
+  }
+
+  @Put('versions')
+  versions(@Body() body: VersionsBody): Promise<HouseholdView> {
+    return this.household.divide(body);
+  }
+}

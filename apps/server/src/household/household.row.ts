@@ -1,0 +1,22 @@
+import type { Law, PotTonight, VersionsBody } from '@alterum/contract';
+import { HERE } from '@alterum/contract';
+import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
+
+/** What the household chose for its table: one row. */
+export const HouseholdRow = defineEntity({
+  name: 'HouseholdRow',
+  tableName: 'household',
+  properties: {
+    id: p.string().length(8).primary(),
+    /** Null as long as nobody has chosen. */
+    law: p.string().length(2).$type<Law>().nullable(),
+    pots: p.json<readonly PotTonight[]>(),
+    versions: p.json<VersionsBody>().nullable(),
+    saidAt: p.datetime(),
+  },
+  checks: [
+    { name: 'household_only_one', expression: `id = '${HERE}'` },
+    { name: 'household_law_known', expression: "law is null or law in ('eu', 'us')" },
+  ],
+});
+export type HouseholdRow = InferEntity<typeof HouseholdRow>;

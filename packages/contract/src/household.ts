@@ -1,0 +1,99 @@
+import { type Tool, tools } from '@alterum/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayUnique,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNotEmpty,
+  IsString,
+  MaxLength,
+  ValidateIf,
+} from 'class-validator';
+import { eveningLimits } from './evening-limits.js';
+import { AreParts, IsBetween, IsName } from './field.js';
+
+/** Which law’s list of allergens a household reads on its packs. */
+export const laws = ['eu', 'us'] as const;
+export type Law = (typeof laws)[number];
+
+export class LawBody {
+  @IsIn([...laws], { message: `The list of allergens must be one of: ${laws.join(', ')}.` })
+  law!: Law;
+}
+
+/** A formula that is cooked tonight. */
+export class PotTonight {
+  @IsString({ message: 'The formula must be named by its id.' })
+  @MaxLength(80, { message: 'The formula id is too long.' })
+  formula!: string;
+
+  @IsArray({ message: 'The shared tools must be a list.' })
+  @ArrayUnique({ message: 'Each tool is named once.' })
+  @IsIn([...tools], { each: true, message: `A tool must be one of: ${tools.join(', ')}.` })
+  tools!: Tool[];
+
+  @IsBoolean({ message: 'Say whether everything is washed before it.' })
+  washedBefore!: boolean;
+}
+
+/** What is cooked tonight, in the order of work. */
+export class TonightBody {
+  @IsArray({ message: 'The pots must be a list.' })
+  @ArrayMaxSize(eveningLimits.pots, { message: `At most ${eveningLimits.pots} pots can be cooked tonight.` })
+  @ArrayUnique((pot: PotTonight | null) => pot?.formula, { message: 'A formula is cooked once a night.' })
+  @AreParts()
+  @Type(() => PotTonight)
+  pots!: PotTonight[];
+}
+
+/** Something stirred into a base or into one version of it. */
+export class AddedInput {
+  /** Id of a larder ingredient, or "formula:" and the id of a formula. */
+  @IsString({ message: 'The ingredient must be named by its larder id.' })
+  @IsNotEmpty({ message: 'The ingredient must be named by its larder id.' })
+  @MaxLength(120, { message: 'The ingredient id is too long.' })
+  ingredient!: string;
+
+  /** g in one portion; null until it is known. */
+  @ValidateIf((added: AddedInput) => added.grams !== null)
+  @IsBetween('The amount in a portion', 0, eveningLimits.addedG, 'g')
+  grams!: number | null;
+}
+
+const AreAdded = (): PropertyDecorator => (target, property) => {
+  for (const check of [IsArray({ message: 'What is added must be a list.' }), ArrayMaxSize(eveningLimits.added, { message: `At most ${eveningLimits.added} things can be added.` }), ArrayUnique((added: AddedInput | null) => added?.ingredient, { message: 'Each thing is added once.' }), AreParts(), Type(() => AddedInput)])
+    check(target, property);
+}; // prettier-ignore
+
+export class VersionDraft {
+  @IsName('Give the version a name.', 60) name!: string;
+  @AreAdded() added!: AddedInput[];
+}
+
+/** Versions of one base: what went into the base before it was divided, and what each version gets. */
+export class VersionsBody {
+  /** Id of the formula that is the base; null until one is chosen. */
+  @ValidateIf((versions: VersionsBody) => versions.base !== null)
+  @IsString({ message: 'The base must be named by the id of its formula.' })
+  @MaxLength(80, { message: 'The formula id is too long.' })
+  base!: string | null;
+
+  @AreAdded() inBase!: AddedInput[];
+
+  @IsArray({ message: 'The versions must be a list.' })
+  @ArrayMaxSize(eveningLimits.versions, { message: `A base has at most ${eveningLimits.versions} versions.` })
+  @AreParts()
+  @Type(() => VersionDraft)
+  versions!: VersionDraft[];
+}
+
+/** What the household has chosen for its table. */
+export interface HouseholdView {
+  readonly law: Law;
+  /** False as long as nobody has chosen a list. */
+  readonly lawChosen: boolean;
+  readonly pots: readonly PotTonight[];
+  readonly versions: VersionsBody | null;
+}

@@ -1,0 +1,12 @@
+import { type AllergenId, allergenIds, type TaughtWord } from '@alterum/core';
+import { IsIn } from 'class-validator';
+
+/** What a word means that the reader of labels does not know. */
+export class TaughtWordBody {
+  @IsIn(['nothing', ...allergenIds], {
+    message: 'A word means “nothing”, or one of the allergens of the lists.',
+  })
+  means!: 'nothing' | AllergenId;
+}
+
+export type TaughtWordView = TaughtWord;
