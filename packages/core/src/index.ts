@@ -98,6 +98,7 @@ export { portionOfRecipe } from './household/portion/portion-of-recipe.js';
 export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need/need.js';
 export type { EaterVerdict, Finding, Verdict, VerdictOrNone } from './household/verdict.js';
 export { whoCanEat } from './household/who-can-eat.js';
+export { kindsBeside } from './larder/catalog/in-kinds.js';
 export { ingredientById, larderTable } from './larder/catalog/larder-table.js';
 export {
   type Behaviour,

@@ -1,4 +1,4 @@
-import type { Line } from '@alterum/core';
+import { ingredientById, kindsBeside, type Line } from '@alterum/core';
 import { ChartArea, Replace, Trash2 } from 'lucide-react';
 import { MenuChoice, MenuItem, MenuRule } from '../ui/menu';
 import { take } from './bench-store';
@@ -11,6 +11,7 @@ const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) =>
 
 /** How a line is made ready, when it goes in, and taking it out. */
 export default function LineMenu({ line }: { readonly line: Line }) {
+  const kinds = kindsBeside(line.ingredient);
   return (
     <>
       <MenuItem onSelect={() => openWork('swap', line.id)}>
@@ -19,6 +20,17 @@ export default function LineMenu({ line }: { readonly line: Line }) {
       <MenuItem onSelect={() => openWork('trade', line.id)}>
         <ChartArea size={16} aria-hidden /> Trade against another line
       </MenuItem>
+      {kinds.length > 0 && (
+        <MenuChoice
+          label="Which kind"
+          value={line.ingredient}
+          options={kinds.map((id) => ({
+            value: id,
+            label: ingredientById(id)?.kinds ? 'not said' : (ingredientById(id)?.name ?? id),
+          }))}
+          onChange={(ingredient) => take({ step: 'set-kind', line: line.id, ingredient })}
+        />
+      )}
       <MenuChoice
         label="Made ready"
         value={line.preparation}

@@ -115,13 +115,18 @@ function AmountField({
   );
 }
 
-function Made({ line }: { readonly line: Line }) {
+function Made({ line, kindOpen }: { readonly line: Line; readonly kindOpen: boolean }) {
   const words = [
     line.preparation === 'as-is' ? '' : preparationNames[line.preparation],
     line.stage === 'start' ? '' : stageNames[line.stage],
     line.hold ? boundsText(line.hold) : '',
   ].filter(Boolean);
-  return words.length > 0 ? <span className="text-[13px] text-soft">{words.join(', ')}</span> : null;
+  return (
+    <>
+      {kindOpen && <span className="text-[13px] font-semibold text-ask">which kind? </span>}
+      {words.length > 0 && <span className="text-[13px] text-soft">{words.join(', ')}</span>}
+    </>
+  );
 }
 
 /** One line of the pot: grip, name, how it goes in, kitchen measure, grams. Alt and an arrow move it. */
@@ -158,7 +163,7 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
         <GripVertical size={14} aria-hidden />
       </button>
       <span className="truncate" title={name}>
-        {name} <Made line={line} />
+        {name} <Made line={line} kindOpen={ingredient?.kinds !== undefined} />
       </span>
       <span className="whitespace-nowrap pl-1 text-[13px] text-soft">
         {ingredient && kitchenMeasureOf(line.amount, ingredient.measures)}

@@ -122,7 +122,7 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
       )}
       <p className="text-sm text-soft">
         “Just a bit of butter” in the base is in every version made from it. Divide first, then add. Until its
-        grams are typed, what is added is asked about by those who watch salt or what bites.
+        grams are typed, what is added stays a question to whoever watches salt or what bites.
       </p>
     </div>
   );

@@ -8,6 +8,8 @@ import type { Formula, Hold, Line, Serve } from './formula.js';
 /** An edit of a formula as data: it can be applied, inverted, kept, sent and read aloud. */
 export type FormulaStep =
   | { readonly step: 'set-amount'; readonly line: string; readonly amount: Amount | undefined }
+  /** Which kind of it a line is: miso of barley, stock without celery. */
+  | { readonly step: 'set-kind'; readonly line: string; readonly ingredient: string }
   | { readonly step: 'set-preparation'; readonly line: string; readonly preparation: Preparation }
   | { readonly step: 'set-stage'; readonly line: string; readonly stage: Stage }
   | {
@@ -106,6 +108,13 @@ export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
         step.line,
         (line) => ({ ...line, amount: step.amount }),
         (line) => ({ ...step, amount: line.amount }),
+      );
+    case 'set-kind':
+      return changeLine(
+        formula,
+        step.line,
+        (line) => ({ ...line, ingredient: step.ingredient }),
+        (line) => ({ ...step, ingredient: line.ingredient }),
       );
     case 'set-preparation':
       return changeLine(

@@ -51,4 +51,6 @@ export interface Ingredient {
   readonly like?: string;
   /** The cook said so; otherwise it was found by the numbers of its label, which say nothing of how it bites or what else is in it. */
   readonly likened?: boolean;
+  /** Ids of the kinds it comes in, of which the cook has not said one: what only some of them hold is asked about. */
+  readonly kinds?: readonly string[];
 }

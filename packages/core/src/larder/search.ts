@@ -161,8 +161,10 @@ export function searchIngredients(larder: readonly Ingredient[], text: string): 
     const value = (same + bonus.cover * cover + begins) * (name.own ? bonus.own : 1) + (name.own ? bonus.own3 : 0);
     named.set(name.ingredient, Math.max(named.get(name.ingredient) ?? 0, value));
   }
+  // Of two that answer alike, the one whose kind is left open comes first: the kind was not said.
+  const unsaid = (ingredient: number) => Number(larder[ingredient]?.kinds !== undefined);
   return [...scores]
     .map(([ingredient, score]) => ({ ingredient, score: score + (named.get(ingredient) ?? 0) }))
-    .sort((a, b) => b.score - a.score || a.ingredient - b.ingredient)
+    .sort((a, b) => b.score - a.score || unsaid(b.ingredient) - unsaid(a.ingredient) || a.ingredient - b.ingredient)
     .flatMap(({ ingredient }) => larder[ingredient] ?? []);
 } // prettier-ignore

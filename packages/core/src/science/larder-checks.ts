@@ -33,7 +33,7 @@ export function larderChecks(larder: readonly Ingredient[]): readonly LarderChec
     },
     { name: 'saturated fat is no more than fat', failing: failing((i) => (i.facts.saturatedFat ?? 0) > (i.per100.fat ?? 0) + 0.1) },
     { name: 'names a source', failing: failing((i) => !/^S-\d/.test(i.source)) },
-    { name: 'has a row of facts', failing: failing((i) => !known.has(i.id)) },
+    { name: 'has a row of facts', failing: failing((i) => !known.has(i.kinds?.[0] ?? i.id)) },
     { name: 'facts without an ingredient', failing: factIds.filter((id) => !ids.has(id)) },
     { name: 'spoons and cups convert', failing: failing((i) => gramsPerUnit(i.measures, 'tbsp') === undefined) },
     { name: 'soft or dry, it has a pH between 1.5 and 8', failing: failing((i) => i.behaviour.pH < 1.5 || i.behaviour.pH > 8) },

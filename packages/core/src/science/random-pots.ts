@@ -12,12 +12,9 @@ import {
 } from '../predict/mixture/recipe.js';
 
 const POTENT = new Set(['gums', 'salts and sweeteners', 'herbs and spices', 'savory']);
-const inKitchen = larderTable.filter(
-  (ingredient) =>
-    !['salt', 'sea-salt-flakes', 'black-salt', 'msg', 'citric-acid', 'lactic-acid', 'stock-powder'].includes(
-      ingredient.id,
-    ),
-);
+/** What a household adds by the pinch; a random amount of it would be no food. */
+const BY_THE_PINCH = new Set(['salt', 'sea-salt-flakes', 'black-salt', 'msg', 'citric-acid', 'lactic-acid', 'stock-powder', 'stock-powder-without-celery']); // prettier-ignore
+const inKitchen = larderTable.filter(({ id, kinds }) => !kinds && !BY_THE_PINCH.has(id));
 
 export const lineOf = (
   ingredient: Ingredient,

@@ -66,7 +66,8 @@ export function newcomersFor(request: SwapRequest, line: number, allowed: (ingre
   const known = new Map(equivalentRows.filter(({ from }) => from === replaced.ingredient.id).map(({ to, factor }) => [to, factor]));
   const taken = new Set(request.recipe.lines.map(({ ingredient }) => ingredient.id));
   const single = request.larder
-    .filter((ingredient) => ingredient.shelf !== 'dairy to compare' && !taken.has(ingredient.id))
+    // What comes in kinds is no proposal: one could not buy it without saying which.
+    .filter((ingredient) => ingredient.shelf !== 'dairy to compare' && !ingredient.kinds && !taken.has(ingredient.id))
     .filter((ingredient) => known.has(ingredient.id) || doesTheWorkOf(replaced.ingredient, ingredient, request))
     .filter((ingredient) => schoolAllows(request.schools, ingredient) && allowed(ingredient))
     .map((ingredient): Newcomer => {

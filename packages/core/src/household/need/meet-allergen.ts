@@ -89,6 +89,8 @@ function meetTable(label: PackLabel | undefined, ingredient: Ingredient, need: A
   if (need.strictness === 'dislike' || (label && clears(label, ingredient))) return undefined;
   const doubtful = ingredient.askFor.find((held) => touches(need.allergen, held));
   if (!doubtful) return undefined;
+  if (ingredient.kinds)
+    return { verdict: 'ask', reason: `${allergenOf(doubtful).name} in some kinds of ${plainName(lower)}: which kind is it?`, source: by.source, wouldChange: 'saying which kind it is, in the menu of the line' };
   return { verdict: 'ask', reason: `${lower} may hold ${need.traces ? 'traces of ' : ''}${allergenOf(doubtful).name}: read the label`, part: partHolding(ingredient.id, doubtful)?.name, ...by };
 } // prettier-ignore
 

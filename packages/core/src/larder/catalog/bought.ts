@@ -15,7 +15,7 @@ export const bought = shelfOf('bought', { role: 'body', source: 'S-05i' }, [
     measures: { density: 0.94, pieces: { block: 250 } }, contains: ['added-oil'], ask: ['soya', 'milk', 'coconut', 'tree-nut', 'pea'],
   },
   {
-    id: 'mayonnaise-egg', name: 'Mayonnaise with egg', also: ['mayo', 'mayonnaise', 'real mayonnaise'],
+    id: 'mayonnaise-egg', name: 'Mayonnaise with egg', also: ['egg mayonnaise', 'real mayonnaise'],
     per100: { water: 19, fat: 76, protein: 1, sugars: 1.3, salt: 1.3, acetic: 0.3 },
     acts: { solubleProtein: 0.9, pH: 3.8, lab: [85, 0, 20], scattering: 1.3, emulsifying: 1, stableEmulsion: true },
     measures: { density: 0.93 }, contains: ['egg', 'added-oil'], ask: ['mustard', 'sulphite'],
@@ -63,9 +63,21 @@ export const bought = shelfOf('bought', { role: 'body', source: 'S-05i' }, [
     measures: { density: 1 }, contains: ['coconut'], ask: ['soya', 'almond'],
   },
   {
-    id: 'wheat-noodles-cooked', name: 'Wheat noodles, cooked', also: ['boiled pasta', 'pasta', 'noodles', 'cooked pasta', 'macaroni', 'spaghetti'],
+    id: 'wheat-noodles-cooked', name: 'Wheat noodles, cooked', also: ['wheat pasta', 'macaroni', 'spaghetti', 'cooked wheat pasta'],
     per100: { water: 63, fat: 0.7, protein: 5.5, sugars: 0.6, starch: { wheat: 27.5 }, fibre: 1.8 },
     acts: { solubleProtein: 0.05, pregelatinized: 1, cellEnclosed: 0.97, particles: 'flour', pH: 6.2, bufferMmol: 1, particleSizeUm: 20000, hardness: 0.3, lab: [86, 1, 20], scattering: 0.5 },
     measures: { density: 0.58 }, contains: ['wheat'], ask: ['egg', 'soya'],
+  },
+  {
+    id: 'rice-noodles-cooked', name: 'Rice noodles, cooked', also: ['rice pasta', 'cooked rice pasta'],
+    per100: { water: 73, fat: 0.2, protein: 1.8, starch: { rice: 23.5 }, fibre: 1 },
+    acts: { solubleProtein: 0.05, pregelatinized: 1, cellEnclosed: 0.97, particles: 'flour', pH: 6.2, bufferMmol: 0.5, particleSizeUm: 20000, hardness: 0.25, lab: [92, 0, 8], scattering: 0.4 },
+    measures: { density: 0.58 }, contains: ['rice'], ask: ['wheat'],
+  },
+  {
+    id: 'pulse-noodles-cooked', name: 'Pulse noodles, cooked', also: ['chickpea pasta', 'lentil pasta', 'pea pasta', 'cooked chickpea pasta'],
+    per100: { water: 60, fat: 1.5, protein: 12, sugars: 1, starch: { legume: 19 }, fibre: 5 },
+    acts: { solubleProtein: 0.1, pregelatinized: 1, cellEnclosed: 0.95, particles: 'legume', pH: 6.4, bufferMmol: 2, particleSizeUm: 20000, hardness: 0.3, lab: [74, 6, 34], scattering: 0.5 },
+    measures: { density: 0.6 }, contains: ['pulse'], ask: ['wheat', 'soya', 'mustard'],
   },
 ]);

@@ -15,10 +15,10 @@ import { acidsAndBrines } from './acids-and-brines.js';
 import { saltsAndSweeteners } from './salts-and-sweeteners.js';
 import { dairyToCompare } from './dairy-to-compare.js';
 import { herbsAndSpices } from './herbs-and-spices.js';
+import { ingredientsInKinds } from './in-kinds.js';
 import type { Ingredient } from '../ingredient.js';
 
-/** Every ingredient that ships with the app. */
-export const larderTable: readonly Ingredient[] = [
+const ofOneKind: readonly Ingredient[] = [
   ...nuts,
   ...seeds,
   ...bought,
@@ -37,6 +37,9 @@ export const larderTable: readonly Ingredient[] = [
   ...dairyToCompare,
   ...herbsAndSpices,
 ];
+
+/** Every ingredient that ships with the app. */
+export const larderTable: readonly Ingredient[] = [...ofOneKind, ...ingredientsInKinds(ofOneKind)];
 
 const byId = new Map(larderTable.map((ingredient) => [ingredient.id, ingredient]));
 

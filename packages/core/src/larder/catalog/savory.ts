@@ -15,13 +15,13 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     measures: { density: 1.09, pieces: { can: 140 } }, contains: ['tomato'],
   },
   {
-    id: 'vegetable-stock', name: 'Vegetable stock', also: ['broth', 'bouillon', 'stock', 'vegetable broth', 'veggie broth', 'veg stock'], role: 'liquid',
+    id: 'vegetable-stock', name: 'Vegetable stock, with celery', also: ['broth with celery', 'vegetable stock'], role: 'liquid',
     per100: { water: 98, protein: 0.3, sugars: 0.4, salt: 0.8, glutamate: 0.04 },
     acts: { solubleProtein: 1, pH: 6, lab: [72, 4, 35], scattering: 0.05, tint: 0.3 },
     measures: { density: 1 }, contains: ['celery', 'allium'], ask: ['wheat', 'barley', 'soya', 'mustard'],
   },
   {
-    id: 'rice-miso', name: 'Light miso, rice', also: ['white miso', 'shiro miso', 'miso', 'white miso paste', 'sweet miso', 'miso paste'],
+    id: 'rice-miso', name: 'Light miso, rice', also: ['white miso', 'shiro miso', 'white miso paste', 'sweet miso', 'rice miso'],
     per100: { water: 44.4, fat: 6, protein: 12, sugars: 14, starch: { rice: 8 }, fibre: 4, salt: 10.5, lactic: 0.4, glutamate: 0.45, aspartate: 0.2 },
     acts: { solubleProtein: 0.5, pregelatinized: 1, particles: 'legume', pH: 5.1, bufferMmol: 3, particleSizeUm: 150, hardness: 0.1, lab: [52, 9, 32], scattering: 0.4, tint: 1.4 },
     measures: { density: 1.15 }, contains: ['soya', 'rice'], ask: ['barley', 'wheat'],
@@ -33,7 +33,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     measures: { density: 0.28 }, contains: ['yeast'],
   },
   {
-    id: 'soy-sauce', name: 'Soy sauce', also: ['soya sauce', 'shoyu', 'light soy sauce', 'dark soy sauce'],
+    id: 'soy-sauce', name: 'Soy sauce, with wheat', also: ['shoyu', 'light soy sauce', 'dark soy sauce', 'brewed soya sauce'],
     per100: { water: 66, protein: 8, sugars: 3, salt: 15, lactic: 0.8, alcohol: 2, glutamate: 0.95, aspartate: 0.3, gmp: 0.001 },
     acts: { solubleProtein: 1, pH: 4.8, bufferMmol: 3, lab: [15, 10, 12], scattering: 0.05, tint: 4 },
     measures: { density: 1.15 }, contains: ['soya', 'wheat'], ask: ['sulphite'],
@@ -105,7 +105,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     measures: { density: 0.3 }, contains: ['mushroom'], ask: ['sulphite'],
   },
   {
-    id: 'stock-powder', name: 'Vegetable stock powder', also: ['bouillon powder', 'stock cube', 'bouillon cube', 'vegetable bouillon', 'stock cubes', 'vegetable stock cube'],
+    id: 'stock-powder', name: 'Vegetable stock powder, with celery', also: ['bouillon powder with celery', 'stock cube with celery'],
     per100: { water: 4, fat: 8, protein: 9, sugars: 15, starch: { corn: 6 }, salt: 48, glutamate: 6 },
     acts: { solubleProtein: 1, pregelatinized: 1, pH: 6, lab: [60, 6, 42], scattering: 0.05, tint: 1.5 },
     measures: { density: 0.8, pieces: { piece: 10 } }, contains: ['celery', 'allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'milk'],
@@ -141,7 +141,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     measures: { density: 1 }, contains: ['allium'], ask: ['celery'],
   },
   {
-    id: 'pasta-water', name: 'Noodle cooking water, salted', also: ['pasta water', 'starchy cooking water', 'pasta cooking water'], role: 'liquid',
+    id: 'pasta-water', name: 'Cooking water of wheat noodles, salted', also: ['wheat noodle water'], role: 'liquid',
     per100: { water: 97.8, protein: 0.1, starch: { wheat: 1.2 }, salt: 0.75 },
     acts: { solubleProtein: 0.8, pregelatinized: 1, pH: 6.5, lab: [90, 0, 8], scattering: 0.15 },
     measures: { density: 1.005 }, contains: ['wheat'], ask: ['egg'],
@@ -151,5 +151,29 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     per100: { water: 71, protein: 8, sugars: 4, salt: 9, lactic: 0.8, alcohol: 3, glutamate: 0.95, aspartate: 0.3, gmp: 0.001 },
     acts: { solubleProtein: 1, pH: 4.8, bufferMmol: 3, lab: [16, 10, 12], scattering: 0.05, tint: 3.8 },
     measures: { density: 1.11 }, contains: ['soya', 'wheat'], ask: ['sulphite'],
+  },
+  {
+    id: 'vegetable-stock-without-celery', name: 'Vegetable stock, without celery', also: ['celery-free stock', 'stock without celery'], role: 'liquid',
+    per100: { water: 98, protein: 0.3, sugars: 0.4, salt: 0.8, glutamate: 0.04 },
+    acts: { solubleProtein: 1, pH: 6, lab: [72, 4, 35], scattering: 0.05, tint: 0.3 },
+    measures: { density: 1 }, contains: ['allium'], ask: ['wheat', 'barley', 'soya', 'mustard'],
+  },
+  {
+    id: 'stock-powder-without-celery', name: 'Vegetable stock powder, without celery', also: ['celery-free stock powder', 'celery-free stock cube'],
+    per100: { water: 4, fat: 8, protein: 9, sugars: 15, starch: { corn: 6 }, salt: 48, glutamate: 6 },
+    acts: { solubleProtein: 1, pregelatinized: 1, pH: 6, lab: [60, 6, 42], scattering: 0.05, tint: 1.5 },
+    measures: { density: 0.8, pieces: { piece: 10 } }, contains: ['allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'milk'],
+  },
+  {
+    id: 'rice-noodle-water', name: 'Cooking water of rice noodles, salted', also: ['rice pasta water'], role: 'liquid',
+    per100: { water: 97.9, protein: 0.1, starch: { rice: 1.1 }, salt: 0.75 },
+    acts: { solubleProtein: 0.8, pregelatinized: 1, pH: 6.5, lab: [92, 0, 4], scattering: 0.15 },
+    measures: { density: 1.005 }, contains: ['rice'],
+  },
+  {
+    id: 'pulse-noodle-water', name: 'Cooking water of pulse noodles, salted', also: ['chickpea pasta water', 'lentil pasta water'], role: 'liquid',
+    per100: { water: 97.4, protein: 0.5, starch: { legume: 1.2 }, salt: 0.75 },
+    acts: { solubleProtein: 0.8, pregelatinized: 1, particles: 'legume', pH: 6.5, lab: [86, 2, 18], scattering: 0.2 },
+    measures: { density: 1.006 }, contains: ['pulse'], ask: ['wheat'],
   },
 ]);

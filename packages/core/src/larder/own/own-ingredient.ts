@@ -42,7 +42,7 @@ export function nearestKind(label: Per100Label, larder: readonly Ingredient[]): 
       apart(label.salt, c.salt ?? 0, 0.3)
     );
   };
-  const [first, ...rest] = larder;
+  const [first, ...rest] = larder.filter(({ kinds }) => !kinds);
   if (!first) throw new RangeError('an empty larder has no nearest kind');
   return rest.reduce((best, candidate) => (distance(candidate) < distance(best) ? candidate : best), first);
 }
