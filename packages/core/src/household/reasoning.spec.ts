@@ -9,7 +9,7 @@ import {
   strictestFirst,
 } from './evening/course-of-cooking.js';
 import type { Eater } from './eater.js';
-import { allergenFacts, factHeads } from './facts.table.js';
+import { allergenFacts, clearFacts, factHeads, lineFacts, oftenFacts } from './facts.table.js';
 import { cliniciansQuestions } from './need/cross-reaction.js';
 import type { Need } from './need/need.js';
 import { allergensOfLabel } from '../allergen/label/label-knowledge.js';
@@ -36,8 +36,25 @@ const facts = Object.entries(allergenFacts).flatMap(([ingredient, held]) =>
   factHeads.map((head) => [ingredient, head, held.split(' ').includes(head)] as const),
 );
 
-test('there are more than 400 facts', () => {
-  expect(facts.length).toBeGreaterThan(400);
+const pairsOf = (table: Readonly<Record<string, string>>) =>
+  Object.entries(table).flatMap(([ingredient, heads]) => heads.split(' ').map((head) => [ingredient, head as AllergenId] as const)); // prettier-ignore
+
+test('there are more than 600 facts, a good part of them questions', () => {
+  expect(facts.length).toBeGreaterThan(600);
+  expect(pairsOf(oftenFacts).length + pairsOf(lineFacts).length).toBeGreaterThan(200);
+});
+
+test.each(pairsOf(oftenFacts))('%s often holds %s: ask', (ingredient, head) => {
+  for (const traces of [false, true]) expect(verdict([allergy(head, traces)], { lines: [line(ingredient)] })).toBe('ask'); // prettier-ignore
+});
+
+test.each(pairsOf(lineFacts))('%s shares its lines with %s: ask where traces matter', (ingredient, head) => {
+  expect(verdict([allergy(head, true)], { lines: [line(ingredient)] })).toBe('ask');
+  expect(verdict([{ kind: 'allergen', allergen: head, strictness: 'dislike', traces: true }], { lines: [line(ingredient)] })).toBe('fits'); // prettier-ignore
+});
+
+test.each(pairsOf(clearFacts))('%s: a need for %s finds nothing against it', (ingredient, head) => {
+  for (const traces of [false, true]) expect(verdict([allergy(head, traces)], { lines: [line(ingredient)] })).toBe('fits'); // prettier-ignore
 });
 
 test.each(facts)('%s holds %s: %s', (ingredient, head, holds) => {

@@ -1,5 +1,5 @@
 import { type AllergenId, allergenOf, covers, isGroupOf } from '../../allergen/allergen.js';
-import { sharedLines } from '../../allergen/knowledge/shared-lines.params.js';
+import { sharedLinesOf } from '../../allergen/knowledge/shared-lines.params.js';
 import type { Ingredient } from '../../larder/ingredient.js';
 import { partHolding } from '../../larder/parts.params.js';
 import type { Need } from './need.js';
@@ -96,9 +96,11 @@ function meetTable(label: PackLabel | undefined, ingredient: Ingredient, need: A
 
 /** What shares its lines: a label that says what there may be traces of has answered it; one that is silent has not. */
 function meetSharedLines(label: PackLabel | undefined, ingredient: Ingredient, need: AllergenNeed): Met | undefined {
-  if (!need.traces || need.strictness === 'dislike' || ingredient.guessed !== undefined) return undefined;
+  if (!need.traces || need.strictness === 'dislike') return undefined;
+  // What was written down of an own ingredient says what it may hold.
+  if (ingredient.guessed !== undefined && ingredient.askFor.length > 0) return undefined;
   if (label && !label.stale && label.warns) return undefined;
-  const shared = sharedLines[ingredient.shelf]?.find((held) => touches(need.allergen, held));
+  const shared = sharedLinesOf(ingredient).find((held) => touches(need.allergen, held));
   if (!shared) return undefined;
   const reason = `${ingredient.name.toLowerCase()} is often packed on lines with ${allergenOf(shared).name}: ${label ? 'its label says nothing of traces, ask the maker' : 'read the label for traces'}`;
   return { verdict: 'ask', reason, source: saidByTable(ingredient), wouldChange: label ? 'a word of the maker, or another pack' : READ_IT };

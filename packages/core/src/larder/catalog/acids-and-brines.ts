@@ -48,19 +48,19 @@ export const acidsAndBrines = shelfOf('acids and brines', { role: 'sour', source
     id: 'wine-vinegar', name: 'White wine vinegar, 6 %', also: ['wine vinegar', 'white wine vinegar'],
     per100: { water: 92.5, sugars: 0.3, acetic: 6 },
     acts: { pH: 2.9, lab: [86, 0, 14], scattering: 0 },
-    measures: { density: 1.01 }, contains: ['sulphite'],
+    measures: { density: 1.01 }, contains: ['sulphite'], ask: ['egg'],
   },
   {
     id: 'rice-vinegar', name: 'Rice vinegar', also: ['rice wine vinegar'],
     per100: { water: 94, sugars: 0.6, acetic: 4.3 },
     acts: { pH: 2.8, lab: [93, 0, 4], scattering: 0 },
-    measures: { density: 1.01 }, contains: ['rice'], ask: ['wheat', 'barley'],
+    measures: { density: 1.01 }, contains: ['rice'], ask: ['wheat', 'barley', 'sulphite'],
   },
   {
     id: 'malt-vinegar', name: 'Malt vinegar', also: ['brown vinegar'],
     per100: { water: 94, sugars: 0.2, acetic: 5 },
     acts: { pH: 3, lab: [42, 16, 36], scattering: 0 },
-    measures: { density: 1.01 }, contains: ['barley'],
+    measures: { density: 1.01 }, contains: ['barley'], ask: ['sulphite'],
   },
   {
     id: 'pickle-brine', name: 'Pickle brine', also: ['gherkin brine', 'pickled cucumber liquid', 'pickle juice', 'dill pickle juice', 'gherkin juice'],
@@ -72,7 +72,7 @@ export const acidsAndBrines = shelfOf('acids and brines', { role: 'sour', source
     id: 'olive-brine', name: 'Olive brine', also: ['olive juice'],
     per100: { water: 94.2, fat: 0.3, protein: 0.2, sugars: 0.3, salt: 4, acetic: 0.1, lactic: 0.5, glutamate: 0.03 },
     acts: { solubleProtein: 1, pH: 3.9, lab: [85, -2, 15], scattering: 0.05 },
-    measures: { density: 1.03 },
+    measures: { density: 1.03 }, ask: ['sulphite'],
   },
   {
     id: 'citric-acid', name: 'Citric acid, powder', also: ['lemon salt', 'sour salt', 'citric acid'],

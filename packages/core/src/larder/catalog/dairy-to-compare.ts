@@ -24,19 +24,19 @@ export const dairyToCompare = shelfOf('dairy to compare', { role: 'body', source
     id: 'hard-cheese-cow', name: 'Hard cheese, cow’s milk', also: ['cheddar-type cheese', 'hard cheese', 'aged cheese', 'mature cheese'],
     per100: { water: 37, fat: 34, protein: 24, sugars: 0.2, salt: 1.8, lactic: 1, glutamate: 0.3, calciumMg: 720 },
     acts: { fatType: 'butterfat', solubleProtein: 0.05, particles: 'curd', pH: 5.3, bufferMmol: 20, particleSizeUm: 8000, hardness: 0.15, lab: [78, 6, 48], scattering: 1, emulsifying: 0.5, proteinVolume: 3 },
-    measures: { density: 0.45 }, contains: ['cow-milk'],
+    measures: { density: 0.45 }, contains: ['cow-milk'], ask: ['egg'],
   },
   {
     id: 'goat-cheese', name: 'Fresh cheese, goat’s milk', also: ['chèvre', 'goats cheese', 'goat cheese'],
     per100: { water: 55, fat: 23, protein: 16, sugars: 1, salt: 1.5, lactic: 1, glutamate: 0.1, calciumMg: 150 },
     acts: { fatType: 'butterfat', solubleProtein: 0.05, particles: 'curd', pH: 4.6, bufferMmol: 10, particleSizeUm: 8000, hardness: 0.08, lab: [94, 0, 8], scattering: 1, emulsifying: 0.5 },
-    measures: { density: 0.9 }, contains: ['goat-milk'],
+    measures: { density: 0.9 }, contains: ['goat-milk'], ask: ['cow-milk'],
   },
   {
     id: 'sheep-cheese', name: 'Brined cheese, sheep’s milk', also: ['feta-type cheese', 'sheep cheese', 'salad cheese'],
     per100: { water: 54, fat: 22, protein: 15, sugars: 0.8, salt: 3, lactic: 1, glutamate: 0.15, calciumMg: 450 },
     acts: { fatType: 'butterfat', solubleProtein: 0.05, particles: 'curd', pH: 4.6, bufferMmol: 12, particleSizeUm: 8000, hardness: 0.1, lab: [94, 0, 8], scattering: 1, emulsifying: 0.5 },
-    measures: { density: 0.6 }, contains: ['sheep-milk'], ask: ['goat-milk'],
+    measures: { density: 0.6 }, contains: ['sheep-milk'], ask: ['goat-milk', 'cow-milk'],
   },
   {
     id: 'cream-cheese-cow', name: 'Fresh cream cheese, cow’s milk', also: ['cream cheese', 'soft cheese'],

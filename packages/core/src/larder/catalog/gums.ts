@@ -12,7 +12,7 @@ export const gums = shelfOf('gums', { role: 'thickener', source: 'S-03' }, [
     id: 'xanthan', name: 'Xanthan gum', also: ['xanthan', 'xanthan powder'],
     per100: { water: 10, gums: { xanthan: 88 } },
     acts: { scattering: 0.05 },
-    measures: { density: 0.55 },
+    measures: { density: 0.55 }, ask: ['maize'],
   },
   {
     id: 'guar', name: 'Guar gum', also: ['guar', 'guar gum powder', 'guar flour'],
@@ -42,7 +42,7 @@ export const gums = shelfOf('gums', { role: 'thickener', source: 'S-03' }, [
     id: 'pectin', name: 'Pectin powder', also: ['apple pectin', 'jam setter'],
     per100: { water: 9, gums: { pectin: 85 } },
     acts: { pH: 3.5, scattering: 0.05 },
-    measures: { density: 0.6 },
+    measures: { density: 0.6 }, ask: ['sulphite', 'citrus'],
   },
   {
     id: 'psyllium-powder', name: 'Psyllium husk, powdered', also: ['ground psyllium', 'psyllium powder'],

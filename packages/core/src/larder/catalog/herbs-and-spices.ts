@@ -66,7 +66,7 @@ export const herbsAndSpices = shelfOf('herbs and spices', { role: 'seasoning', s
     id: 'mustard-powder', name: 'Mustard powder', also: ['ground mustard seed', 'dry mustard', 'english mustard powder'],
     per100: { water: 10, fat: 32, protein: 28, sugars: 3, fibre: 25, salt: 0.05 },
     acts: { solubleProtein: 0.2, particles: 'flour', pH: 5.8, bufferMmol: 6, particleSizeUm: 150, hardness: 0.4, soakSoftening: 0.5, boilSoftening: 0.3, lab: [74, 0, 58], scattering: 0.5, tint: 1.4, bitter: 2, pungent: 9 },
-    measures: { density: 0.42 }, contains: ['mustard'],
+    measures: { density: 0.42 }, contains: ['mustard'], ask: ['wheat'],
   },
   {
     id: 'thyme-dried', name: 'Thyme, dried', also: ['thyme', 'dried thyme'],

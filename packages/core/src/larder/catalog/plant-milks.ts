@@ -18,13 +18,13 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
     id: 'almond-drink', name: 'Almond drink, unsweetened', also: ['almond milk', 'almond beverage'],
     per100: { water: 97, fat: 1.2, protein: 0.5, sugars: 0.3, fibre: 0.2, gums: { gellan: 0.02, locustBean: 0.015 }, salt: 0.15, calciumMg: 150 },
     acts: { solubleProtein: 0.6, pH: 7.2, bufferMmol: 0.2, lab: [90, 0, 8], scattering: 0.6, emulsifying: 0.3, coagulation: 0.6, isoelectricPh: 4.8 },
-    measures: { density: 1.01 }, contains: ['almond'], ask: ['tree-nut', 'soya'],
+    measures: { density: 1.01 }, contains: ['almond'], ask: ['tree-nut', 'soya', 'added-sugar'],
   },
   {
     id: 'almond-cashew-drink', name: 'Almond and cashew drink', also: ['almond cashew milk', 'almond and cashew milk'],
     per100: { water: 96.5, fat: 1.5, protein: 0.6, sugars: 0.4, starch: { nut: 0.25 }, fibre: 0.2, gums: { gellan: 0.02, locustBean: 0.015 }, salt: 0.15, calciumMg: 150 },
     acts: { solubleProtein: 0.6, pH: 7, bufferMmol: 0.2, lab: [90, 0, 8], scattering: 0.6, emulsifying: 0.3, coagulation: 0.5, isoelectricPh: 4.8 },
-    measures: { density: 1.01 }, contains: ['almond', 'cashew'], ask: ['tree-nut', 'soya'],
+    measures: { density: 1.01 }, contains: ['almond', 'cashew'], ask: ['tree-nut', 'soya', 'added-sugar'],
   },
   {
     id: 'cashew-drink', name: 'Cashew milk, home-made', also: ['cashew milk', 'homemade cashew milk', 'nut milk'],
@@ -36,7 +36,7 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
     id: 'oat-drink', name: 'Oat drink, unsweetened', also: ['oat milk', 'oat beverage', 'barista oat milk'],
     per100: { water: 89.5, fat: 1.5, protein: 1, sugars: 4.8, starch: { oat: 0.12 }, fibre: 0.2, gums: { betaGlucan: 0.08, gellan: 0.01 }, salt: 0.1, calciumMg: 120 },
     acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [86, 0, 11], scattering: 0.6, emulsifying: 0.3, coagulation: 0.15 },
-    measures: { density: 1.03 }, contains: ['oat'], ask: ['wheat', 'barley'],
+    measures: { density: 1.03 }, contains: ['oat'], ask: ['wheat', 'barley', 'added-oil'],
   },
   {
     id: 'water', name: 'Water', also: ['tap water', 'cooking water', 'boiling water', 'cold water'],
@@ -60,7 +60,7 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
     id: 'rice-drink', name: 'Rice drink', also: ['rice milk', 'rice beverage'],
     per100: { water: 88.5, fat: 1, protein: 0.3, sugars: 5.5, starch: { rice: 3.3 }, fibre: 0.2, gums: { gellan: 0.01 }, salt: 0.1, calciumMg: 110 },
     acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [90, 0, 6], scattering: 0.6, emulsifying: 0.3 },
-    measures: { density: 1.03 }, contains: ['rice'],
+    measures: { density: 1.03 }, contains: ['rice'], ask: ['sunflower'],
   },
   {
     id: 'coconut-drink', name: 'Coconut drink', also: ['coconut beverage', 'carton coconut milk', 'coconut milk drink'],

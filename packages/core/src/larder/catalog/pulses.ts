@@ -36,7 +36,7 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
     id: 'white-bean-canned', name: 'White beans, canned, drained', also: ['cannellini', 'tinned white beans', 'canned white beans', 'canned cannellini beans', 'tinned cannellini beans', 'can of white beans'],
     per100: { water: 70, fat: 0.5, protein: 7, sugars: 0.5, starch: { legume: 14 }, fibre: 5.2, gums: { pectin: 0.5 }, salt: 0.55, glutamate: 0.05 },
     acts: { solubleProtein: 0.2, pregelatinized: 1, cellEnclosed: 0.952, particles: 'legume', pH: 6.3, bufferMmol: 4, particleSizeUm: 9000, hardness: 0.25, lab: [84, 1, 16], scattering: 0.7 },
-    measures: { density: 0.75, pieces: { can: 240 } }, contains: ['bean'],
+    measures: { density: 0.75, pieces: { can: 240 } }, contains: ['bean'], ask: ['sulphite'],
   },
   {
     id: 'butter-bean-boiled', name: 'Butter beans, boiled', also: ['lima beans', 'cooked butter beans', 'gigantes'],
@@ -48,7 +48,7 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
     id: 'chickpea-canned', name: 'Chickpeas, canned, drained', also: ['garbanzo beans', 'tinned chickpeas', 'chickpeas', 'canned chickpeas', 'can of chickpeas', 'canned garbanzo beans'],
     per100: { water: 67, fat: 2.5, protein: 7.5, sugars: 1, starch: { legume: 13 }, fibre: 5.5, gums: { pectin: 0.5 }, salt: 0.5, glutamate: 0.05 },
     acts: { solubleProtein: 0.2, pregelatinized: 1, cellEnclosed: 0.952, particles: 'legume', pH: 6.3, bufferMmol: 4, particleSizeUm: 9000, hardness: 0.25, lab: [72, 5, 26], scattering: 0.7 },
-    measures: { density: 0.7, pieces: { can: 240 } }, contains: ['chickpea'],
+    measures: { density: 0.7, pieces: { can: 240 } }, contains: ['chickpea'], ask: ['sulphite'],
   },
   {
     id: 'green-lentil-boiled', name: 'Green lentils, boiled', also: ['brown lentils', 'green lentils', 'puy lentils', 'cooked lentils'],

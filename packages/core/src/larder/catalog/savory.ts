@@ -6,7 +6,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'tomato-dried', name: 'Tomatoes, dried', also: ['sun-dried tomatoes', 'sundried tomatoes', 'dried tomatoes'],
     per100: { water: 15, fat: 2.5, protein: 13, sugars: 37, fibre: 8, gums: { pectin: 4 }, salt: 3.5, citric: 3.5, malic: 0.6, glutamate: 0.9, aspartate: 0.3, gmp: 0.008, amp: 0.02, oligo: 4 },
     acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 4.1, bufferMmol: 8, particleSizeUm: 12000, hardness: 0.5, soakSoftening: 0.5, boilSoftening: 0.3, lab: [36, 32, 28], tint: 1.7, cellWallSwelling: 0.35 },
-    measures: { density: 0.23, pieces: { piece: 3 } }, contains: ['tomato'], ask: ['sulphite'],
+    measures: { density: 0.23, pieces: { piece: 3 } }, contains: ['tomato'], ask: ['sulphite', 'added-oil'],
   },
   {
     id: 'tomato-paste', name: 'Tomato paste', also: ['tomato concentrate', 'tomato purée', 'tomato puree', 'double concentrate tomato'],
@@ -18,7 +18,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'vegetable-stock', name: 'Vegetable stock, with celery', also: ['broth with celery', 'vegetable stock'], role: 'liquid',
     per100: { water: 98, protein: 0.3, sugars: 0.4, salt: 0.8, glutamate: 0.04 },
     acts: { solubleProtein: 1, pH: 6, lab: [72, 4, 35], scattering: 0.05, tint: 0.3 },
-    measures: { density: 1 }, contains: ['celery', 'allium'], ask: ['wheat', 'barley', 'soya', 'mustard'],
+    measures: { density: 1 }, contains: ['celery', 'allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'milk', 'added-sugar'],
   },
   {
     id: 'rice-miso', name: 'Light miso, rice', also: ['white miso', 'shiro miso', 'white miso paste', 'sweet miso', 'rice miso'],
@@ -30,7 +30,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'nutritional-yeast', name: 'Nutritional yeast', also: ['yeast flakes', 'savory yeast flakes', 'nooch', 'nutritional yeast flakes', 'inactive yeast'],
     per100: { water: 5, fat: 5, protein: 50, sugars: 3, fibre: 14, salt: 0.3, glutamate: 1.5, aspartate: 0.25, gmp: 0.03, amp: 0.05, oligo: 17 },
     acts: { solubleProtein: 0.15, particles: 'yeast', pH: 5.9, bufferMmol: 30, particleSizeUm: 300, hardness: 0.1, soakSoftening: 0.5, boilSoftening: 0.3, lab: [70, 6, 52], scattering: 0.5, tint: 1.2, bitter: 0.4 },
-    measures: { density: 0.28 }, contains: ['yeast'],
+    measures: { density: 0.28 }, contains: ['yeast'], ask: ['barley', 'wheat'],
   },
   {
     id: 'soy-sauce', name: 'Soy sauce, with wheat', also: ['shoyu', 'light soy sauce', 'dark soy sauce', 'brewed soya sauce'],
@@ -42,7 +42,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'mustard', name: 'Mustard, smooth', also: ['prepared mustard', 'smooth mustard', 'yellow mustard', 'mild mustard'],
     per100: { water: 80.6, fat: 4, protein: 4, sugars: 3, fibre: 3, gums: { mucilage: 0.3 }, salt: 3, acetic: 2 },
     acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 3.6, bufferMmol: 3, particleSizeUm: 100, hardness: 0.3, lab: [62, 8, 60], scattering: 0.4, tint: 1.5, pungent: 6, emulsifying: 0.6, cellWallSwelling: 0.15 },
-    measures: { density: 1.04 }, contains: ['mustard'], ask: ['sulphite', 'wheat'],
+    measures: { density: 1.04 }, contains: ['mustard'], ask: ['sulphite', 'wheat', 'added-sugar'],
   },
   {
     id: 'garlic', name: 'Garlic', also: ['fresh garlic', 'garlic clove', 'cloves of garlic', 'garlic bulb'],
@@ -84,7 +84,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'tamari', name: 'Soy sauce without wheat', also: ['tamari', 'wheat-free soy sauce', 'tamari sauce', 'gluten-free soy sauce'],
     per100: { water: 66, protein: 10, sugars: 3, salt: 15.5, lactic: 0.8, alcohol: 1, glutamate: 1.1, aspartate: 0.3, gmp: 0.001 },
     acts: { solubleProtein: 1, pH: 4.8, bufferMmol: 3, lab: [15, 10, 12], scattering: 0.05, tint: 4 },
-    measures: { density: 1.17 }, contains: ['soya'], ask: ['wheat'],
+    measures: { density: 1.17 }, contains: ['soya'], ask: ['wheat', 'sulphite'],
   },
   {
     id: 'coconut-seasoning', name: 'Coconut sap seasoning', also: ['coconut aminos', 'soya-free seasoning sauce', 'coco aminos'],
@@ -108,7 +108,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'stock-powder', name: 'Vegetable stock powder, with celery', also: ['bouillon powder with celery', 'stock cube with celery'],
     per100: { water: 4, fat: 8, protein: 9, sugars: 15, starch: { corn: 6 }, salt: 48, glutamate: 6 },
     acts: { solubleProtein: 1, pregelatinized: 1, pH: 6, lab: [60, 6, 42], scattering: 0.05, tint: 1.5 },
-    measures: { density: 0.8, pieces: { piece: 10 } }, contains: ['celery', 'allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'milk'],
+    measures: { density: 0.8, pieces: { piece: 10 } }, contains: ['celery', 'allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'milk', 'added-sugar', 'added-oil'],
   },
   {
     id: 'smoke-water', name: 'Smoke essence', also: ['liquid smoke', 'smoke flavouring'],
@@ -120,13 +120,13 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'mustard-coarse', name: 'Mustard, coarse-grained', also: ['wholegrain mustard', 'whole grain mustard', 'grainy mustard', 'coarse mustard', 'seeded mustard'],
     per100: { water: 64.5, fat: 10, protein: 7, sugars: 6, fibre: 7, gums: { mucilage: 0.3 }, salt: 3, acetic: 2 },
     acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 3.6, bufferMmol: 3, particleSizeUm: 1200, hardness: 0.3, lab: [62, 8, 60], scattering: 0.4, tint: 1.5, pungent: 5, emulsifying: 0.6, cellWallSwelling: 0.15 },
-    measures: { density: 1.05 }, contains: ['mustard'], ask: ['sulphite', 'wheat'],
+    measures: { density: 1.05 }, contains: ['mustard'], ask: ['sulphite', 'wheat', 'added-sugar'],
   },
   {
     id: 'olives', name: 'Olives, pitted', also: ['table olives', 'green olives', 'black olives', 'pitted olives'],
     per100: { water: 45, fat: 14, protein: 2, sugars: 2, fibre: 4, gums: { pectin: 1.6 }, salt: 6, citric: 0.1, malic: 0.1, glutamate: 0.05 },
     acts: { fatType: 'olive', solubleProtein: 0.3, particles: 'vegetable', pH: 4.5, bufferMmol: 3, particleSizeUm: 4000, hardness: 0.05, lab: [40, -4, 18], tint: 1.7, cellWallSwelling: 0.3 },
-    measures: { density: 0.6, pieces: { piece: 3.5 } }, ask: ['sulphite'],
+    measures: { density: 0.6, pieces: { piece: 3.5 } }, ask: ['sulphite', 'added-oil'],
   },
   {
     id: 'capers', name: 'Capers in brine', also: ['caper'],
@@ -144,7 +144,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'pasta-water', name: 'Cooking water of wheat noodles, salted', also: ['wheat noodle water'], role: 'liquid',
     per100: { water: 97.8, protein: 0.1, starch: { wheat: 1.2 }, salt: 0.75 },
     acts: { solubleProtein: 0.8, pregelatinized: 1, pH: 6.5, lab: [90, 0, 8], scattering: 0.15 },
-    measures: { density: 1.005 }, contains: ['wheat'], ask: ['egg'],
+    measures: { density: 1.005 }, contains: ['wheat'], ask: ['egg', 'soya'],
   },
   {
     id: 'soy-sauce-reduced-salt', name: 'Soy sauce, reduced salt', also: ['light-salt soya sauce', 'low-sodium soy sauce', 'reduced-sodium soy sauce', 'low-salt soy sauce'],
@@ -156,19 +156,19 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     id: 'vegetable-stock-without-celery', name: 'Vegetable stock, without celery', also: ['celery-free stock', 'stock without celery'], role: 'liquid',
     per100: { water: 98, protein: 0.3, sugars: 0.4, salt: 0.8, glutamate: 0.04 },
     acts: { solubleProtein: 1, pH: 6, lab: [72, 4, 35], scattering: 0.05, tint: 0.3 },
-    measures: { density: 1 }, contains: ['allium'], ask: ['wheat', 'barley', 'soya', 'mustard'],
+    measures: { density: 1 }, contains: ['allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'celery', 'milk'],
   },
   {
     id: 'stock-powder-without-celery', name: 'Vegetable stock powder, without celery', also: ['celery-free stock powder', 'celery-free stock cube'],
     per100: { water: 4, fat: 8, protein: 9, sugars: 15, starch: { corn: 6 }, salt: 48, glutamate: 6 },
     acts: { solubleProtein: 1, pregelatinized: 1, pH: 6, lab: [60, 6, 42], scattering: 0.05, tint: 1.5 },
-    measures: { density: 0.8, pieces: { piece: 10 } }, contains: ['allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'milk'],
+    measures: { density: 0.8, pieces: { piece: 10 } }, contains: ['allium'], ask: ['wheat', 'barley', 'soya', 'mustard', 'milk', 'celery', 'added-oil'],
   },
   {
     id: 'rice-noodle-water', name: 'Cooking water of rice noodles, salted', also: ['rice pasta water'], role: 'liquid',
     per100: { water: 97.9, protein: 0.1, starch: { rice: 1.1 }, salt: 0.75 },
     acts: { solubleProtein: 0.8, pregelatinized: 1, pH: 6.5, lab: [92, 0, 4], scattering: 0.15 },
-    measures: { density: 1.005 }, contains: ['rice'],
+    measures: { density: 1.005 }, contains: ['rice'], ask: ['wheat'],
   },
   {
     id: 'pulse-noodle-water', name: 'Cooking water of pulse noodles, salted', also: ['chickpea pasta water', 'lentil pasta water'], role: 'liquid',

@@ -30,7 +30,7 @@ export const soya = shelfOf('soya', { role: 'body', source: 'S-05b' }, [
     id: 'tempeh', name: 'Tempeh', also: ['fermented soya cake', 'tempe'],
     per100: { water: 60, fat: 9, protein: 19, sugars: 2, starch: { legume: 2 }, fibre: 5, salt: 0.03, glutamate: 0.25, calciumMg: 250 },
     acts: { solubleProtein: 0.2, particles: 'legume', pH: 6.1, bufferMmol: 2, particleSizeUm: 15000, hardness: 0.3, lab: [74, 3, 22], scattering: 0.9, bitter: 0.4, emulsifying: 0.4 },
-    measures: { density: 0.7, pieces: { block: 200 } }, contains: ['soya'], ask: ['wheat', 'barley'],
+    measures: { density: 0.7, pieces: { block: 200 } }, contains: ['soya'], ask: ['wheat', 'barley', 'oat'],
   },
   {
     id: 'soya-yogurt', name: 'Soya yogurt, plain', also: ['soy yoghurt', 'cultured soya', 'soy yogurt', 'soya yoghurt', 'plain soy yogurt'],

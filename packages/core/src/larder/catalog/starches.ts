@@ -12,13 +12,13 @@ export const starches = shelfOf('starches', { role: 'thickener', source: 'S-05d'
     id: 'tapioca-starch', name: 'Tapioca starch', also: ['tapioca flour', 'cassava starch', 'tapioca', 'tapioca powder', 'manioc starch'],
     per100: { water: 12, protein: 0.1, starch: { tapioca: 87.5 } },
     acts: { pH: 6, particleSizeUm: 15, hardness: 0.3, lab: [96, 0, 3] },
-    measures: { density: 0.53 },
+    measures: { density: 0.53 }, ask: ['sulphite'],
   },
   {
     id: 'potato-starch', name: 'Potato starch', also: ['potato flour, fine', 'potato starch flour'],
     per100: { water: 17, protein: 0.1, starch: { potato: 82.5 } },
     acts: { particleSizeUm: 40, hardness: 0.3, lab: [96, 0, 3] },
-    measures: { density: 0.7 }, contains: ['potato'],
+    measures: { density: 0.7 }, contains: ['potato'], ask: ['sulphite'],
   },
   {
     id: 'arrowroot', name: 'Arrowroot starch', also: ['arrowroot powder', 'arrowroot', 'arrowroot flour'],
@@ -36,7 +36,7 @@ export const starches = shelfOf('starches', { role: 'thickener', source: 'S-05d'
     id: 'sweet-potato-starch', name: 'Sweet potato starch', also: ['sweet potato flour'],
     per100: { water: 13, protein: 0.1, starch: { root: 86 } },
     acts: { pH: 6, particleSizeUm: 15, hardness: 0.3, lab: [96, 0, 3] },
-    measures: { density: 0.6 },
+    measures: { density: 0.6 }, ask: ['sulphite'],
   },
   {
     id: 'wheat-starch', name: 'Wheat starch', also: ['wheaten cornflour'],

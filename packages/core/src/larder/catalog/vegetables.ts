@@ -54,13 +54,13 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
     id: 'red-pepper-roasted', name: 'Red pepper, roasted', also: ['roasted bell pepper', 'roasted capsicum', 'roasted peppers', 'roasted red peppers', 'jarred peppers'],
     per100: { water: 90, fat: 0.4, protein: 1.2, sugars: 5, fibre: 1.3, gums: { pectin: 0.7 }, citric: 0.3, malic: 0.1, glutamate: 0.03 },
     acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 4.9, bufferMmol: 0.8, particleSizeUm: 15000, hardness: 0.08, lab: [42, 42, 36], scattering: 0.25, tint: 1.6, cellWallSwelling: 0.6 },
-    measures: { density: 0.9, pieces: { medium: 90 } }, contains: ['pepper'],
+    measures: { density: 0.9, pieces: { medium: 90 } }, contains: ['pepper'], ask: ['sulphite', 'added-oil'],
   },
   {
     id: 'apple-sauce', name: 'Apple sauce, unsweetened', also: ['apple purée', 'applesauce', 'stewed apple'],
     per100: { water: 87.5, fat: 0.1, protein: 0.2, sugars: 10, fibre: 1.15, gums: { pectin: 0.55 }, malic: 0.4 },
     acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 3.6, bufferMmol: 0.3, particleSizeUm: 500, hardness: 0.05, lab: [65, 0, 25], cellWallSwelling: 1.08 },
-    measures: { density: 1.03 },
+    measures: { density: 1.03 }, ask: ['sulphite', 'added-sugar'],
   },
   {
     id: 'parsnip', name: 'Parsnip', also: ['parsnips', 'white carrot'],
