@@ -44,6 +44,10 @@ export const freeOtherwise: ReadonlySet<string> = new Set(['range', 'flowing', '
 /** "may", and what may stand between it and its verb. */
 export const modals: ReadonlySet<string> = new Set(['may', 'might', 'can', 'could', 'kann', 'konnen', 'konnte', 'peut', 'peuvent', 'puede', 'pueden', 'pode', 'podem', 'puo', 'possono', 'kan', 'moze', 'saattaa', 'voi', 'muze']); // prettier-ignore
 export const traceVerbs: ReadonlySet<string> = new Set(['contain', 'have', 'hold', 'include', 'carry', 'be', 'enthalten', 'contenir', 'contener', 'contenere', 'bevatten', 'conter', 'zawierac', 'obsahovat', 'innehalla', 'indeholde', 'inneholde', 'sisaltaa']); // prettier-ignore
+/** Those whose verb stands at the end of its sentence, behind all it speaks of; and how many words that may be. */
+export const verbFinal: ReadonlySet<string> = new Set(['kann', 'konnen', 'konnte', 'kan']);
+export const MOST_BEFORE_LAST_VERB = 40;
+
 /** Words between "may" and its verb, at most. */
 export const MOST_BETWEEN = 4;
 
@@ -58,7 +62,7 @@ export const denials: ReadonlySet<string> = new Set(['cannot', 'not', 'can’t',
 export const promises: ReadonlySet<string> = new Set(['guarantee', 'guaranteed', 'guaranteeing', 'exclude', 'excluded', 'ensure', 'promise', 'garantieren', 'garantiert', 'ausgeschlossen', 'ausschliessen', 'exclu', 'exclure', 'garantir', 'garantizar', 'garantire', 'garanderen', 'uitgesloten']); // prettier-ignore
 
 /** Places and tools that other things pass through, and the words that lead to them. */
-export const sharedPlaces: ReadonlySet<string> = new Set(['facility', 'facilitie', 'factory', 'factorie', 'line', 'equipment', 'environment', 'kitchen', 'bakery', 'site', 'premise', 'machinery', 'machine', 'mill', 'unit', 'warehouse', 'workshop', 'plant', 'area', 'betrieb', 'werk', 'atelier', 'usine', 'fabrica', 'stabilimento', 'fabriek', 'zaklad', 'zakladzie', 'provoz', 'anlaggning', 'tehtaassa']); // prettier-ignore
-export const leadingWords: ReadonlySet<string> = new Set(['in', 'on', 'at', 'from', 'within', 'using', 'same', 'shared', 'im', 'einem', 'dans', 'en', 'nello', 'uno', 'w', 've']); // prettier-ignore
+export const sharedPlaces: ReadonlySet<string> = new Set(['facility', 'facilitie', 'factory', 'factorie', 'line', 'equipment', 'environment', 'kitchen', 'bakery', 'site', 'premise', 'machinery', 'machine', 'mill', 'unit', 'warehouse', 'workshop', 'plant', 'area', 'betrieb', 'werk', 'atelier', 'usine', 'fabrica', 'stabilimento', 'fabriek', 'zaklad', 'zakladzie', 'zakładzie', 'provoz', 'anlaggning', 'tehtaassa', 'betrieb', 'werk', 'bedrijf', 'fabriek', 'atelier', 'usine', 'site', 'stabilimento', 'fabbrica', 'fabrica', 'instalacione', 'instalacoe', 'zakladzie', 'zakładzie', 'zavode', 'provozu', 'fabrik', 'fabrikk', 'anlegg', 'anlaeg', 'anlaggning', 'tehtaassa', 'laitoksessa', 'tiloissa', 'lijn', 'ligne', 'linea', 'linha', 'linii', 'lince']); // prettier-ignore
+export const leadingWords: ReadonlySet<string> = new Set(['in', 'on', 'at', 'from', 'within', 'using', 'same', 'shared', 'im', 'einem', 'dans', 'en', 'nello', 'uno', 'w', 've', 'einem', 'een', 'un', 'une', 'una', 'numa', 'num', 'pa', 'i', 'w', 'v', 'na', 'valmistettu', 'dans', 'nella', 'nel', 'sulla', 'sur', 'op', 'av', 'vid']); // prettier-ignore
 /** Words between the leading word and the place, at most. */
 export const MOST_BEFORE_PLACE = 5;

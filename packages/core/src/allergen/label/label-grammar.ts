@@ -6,6 +6,7 @@ import {
   leadingWords,
   modals,
   MOST_BEFORE_PLACE,
+  MOST_BEFORE_LAST_VERB,
   MOST_BETWEEN,
   promises,
   qualifiers,
@@ -13,6 +14,7 @@ import {
   tracePhrases,
   traceVerbs,
   traceWords,
+  verbFinal,
 } from './label-grammar.params.js';
 import { PhraseTree } from './phrase-tree.js';
 import { stemsOf, type Word } from './words.js';
@@ -54,7 +56,8 @@ export function traceAt(words: readonly Word[], at: number): Trace | undefined {
   if (phrase) return { length: phrase.length };
   if (traceWords.has(word.stem)) return { length: 1 };
   if (modals.has(word.stem)) {
-    for (let on = 1; on <= MOST_BETWEEN; on++) {
+    const most = verbFinal.has(word.stem) ? MOST_BEFORE_LAST_VERB : MOST_BETWEEN;
+    for (let on = 1; on <= most; on++) {
       const next = words[at + on];
       if (!isInSentence(next)) return undefined;
       if (traceVerbs.has(next.stem)) return { length: 1, verbAt: at + on };

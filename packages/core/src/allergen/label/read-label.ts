@@ -94,7 +94,7 @@ function isMostlyCapitals(text: string): boolean {
   return capitals > ALL_CAPITALS * (capitals + small) && capitals > 0;
 }
 
-/** Known foods that make a list without a heading. @source assumed: two words alone are as likely a note of one’s own */
+/** Things named one after another that make a list without a heading. @source assumed: two words alone are as likely a note of one’s own */
 const LEAST_LISTED = 3;
 
 /** Reads one text; holds its place and the statement it is in. */
@@ -106,7 +106,10 @@ class Reading {
   private readonly capitalsMean: boolean;
   warns = false;
   private hasHeading = false;
+  /** Foods that were named, and things of a list that were understood. */
   private known = 0;
+  private items = 0;
+  private isNewItem = true;
   private mode: 'contains' | 'may-contain' = 'contains';
   private stated = false;
   /** Verb of an open "may": it says nothing outright. */
@@ -128,19 +131,26 @@ class Reading {
   }
 
   get isList(): boolean {
-    return this.hasHeading || this.known >= LEAST_LISTED;
+    return this.hasHeading || (this.known > 0 && this.items >= LEAST_LISTED);
+  }
+
+  private countItem(): void {
+    if (this.isNewItem) this.items += 1;
+    this.isNewItem = false;
   }
 
   private startAnew(): void {
     this.mode = 'contains';
     this.stated = false;
     this.claimed = [];
+    this.isNewItem = true;
   }
 
   private step(at: number): number {
     const word = this.words[at];
     if (!word) return 1;
-    if (at > 0 && word.gap === 'sentence') this.startAnew();
+    if (word.gap === 'phrase' || word.gap === 'bracket') this.isNewItem = true;
+    else if (at > 0 && word.gap === 'sentence') this.startAnew();
     if (at === this.verbAt) return 1;
     const may = starts.get(word.stem);
     if (may === undefined) return this.meetUnknown(at, word);
@@ -155,7 +165,10 @@ class Reading {
       if (taken > 0) return taken;
     }
     if (match) {
-      if (this.mode === 'contains') this.known += 1;
+      if (this.mode === 'contains') {
+        this.known += 1;
+        this.countItem();
+      }
       return this.take(at, match.length, match.values);
     }
     return this.meetUnknown(at, word);
@@ -259,7 +272,10 @@ class Reading {
 
   private meetUnknown(at: number, word: Word): number {
     const { stem } = word;
-    if (plainStems.has(stem) || stem.length < 2) return 1;
+    if (plainStems.has(stem) || stem.length < 2) {
+      if (stem.length > 1 && this.mode === 'contains') this.countItem();
+      return 1;
+    }
     if (SCANNED.test(stem) && this.readOtherwise(at, word)) return 1;
     if (UNIT.test(stem) || NUMERIC.test(stem) || ADDITIVE.test(stem)) return 1;
     if (this.readOtherwise(at, word)) return 1;
@@ -296,7 +312,10 @@ class Reading {
     if (!match || !meaning) return 0;
     for (let i = at; i < at + match.length; i++)
       if ((starts.get(this.words[i]?.stem ?? '') ?? 0) !== 0) return 0;
-    if (this.mode === 'contains') this.known += 1;
+    if (this.mode === 'contains') {
+      this.known += 1;
+      this.countItem();
+    }
     if (meaning.allergen === undefined) this.note(at, match.length, 'taught', meaning.because);
     else
       this.find(at, match.length, {

@@ -45,7 +45,8 @@ sulphite ? wein, weißwein, rotwein, weinessig
 lupin = lupine, lupinen, süßlupine, süßlupinen, lupinenmehl, lupineneiweiß
 wheat, barley ? aroma, aromen, natürliches aroma
 barley ? hefeextrakt
-coconut ! kokosmilch, kokosnuss, kokosnüsse, kokosmus, kokoscreme, kokosfett, kokosöl, kokosraspel
+coconut ! kokosmilch, kokosnuss, kokosnüsse, kokosmus, kokoscreme, kokosraspel
+coconut, added-oil ! kokosfett, kokosöl
 almond ! mandelmilch
 oat ! hafermilch
 rice ! reismilch
@@ -111,7 +112,8 @@ sulphite = sulfiet, sulfieten, zwaveldioxide, natriummetabisulfiet
 sulphite ? wijn, witte wijn, wijnazijn
 lupin = lupine, lupinemeel
 wheat, barley ? aroma’s, natuurlijk aroma
-coconut ! kokosmelk, kokosnoot, kokosolie, kokosroom
+coconut ! kokosmelk, kokosnoot, kokosroom
+coconut, added-oil ! kokosolie
 almond ! amandelmelk
 oat ! havermelk
 rice ! rijstmelk
@@ -165,7 +167,8 @@ sulphite = sulfit, sulfiter, svaveldioxid
 sulphite ? vin, vitt vin, vinäger, vitvinsvinäger
 lupin = lupin, lupinmjöl
 wheat, barley ? arom, aromer, naturlig arom
-coconut ! kokosmjölk, kokosnöt, kokosgrädde, kokosolja
+coconut ! kokosmjölk, kokosnöt, kokosgrädde
+coconut, added-oil ! kokosolja
 oat ! havremjölk
 almond ! mandelmjölk
 ! kakaosmör, sheasmör, muskotnöt, mjölksyra
@@ -223,7 +226,8 @@ wheat = hvede, hvedemel, hvedestivelse, hvedegluten, durumhvede, hvedeklid
 wheat, spelt = spelt, speltmel
 barley = byg, bygmalt, bygmel
 wheat < brød, rasp
-coconut ! kokosmælk, kokosnød, kokosfløde, kokosolie
+coconut ! kokosmælk, kokosnød, kokosfløde
+coconut, added-oil ! kokosolie
 oat ! havremælk
 almond ! mandelmælk
 milk ~ mælk, fløde, yoghurt
@@ -249,7 +253,8 @@ wheat = hvete, hvetemel, hvetestivelse, hvetegluten, durumhvete, hvetekli
 wheat, spelt = spelt, speltmel
 barley = bygg, byggmalt, byggmel
 wheat < brød, griljermel
-coconut ! kokosmelk, kokosnøtt, kokosfløte, kokosolje
+coconut ! kokosmelk, kokosnøtt, kokosfløte
+coconut, added-oil ! kokosolje
 oat ! havremelk
 almond ! mandelmelk
 milk ~ melk, fløte, yoghurt

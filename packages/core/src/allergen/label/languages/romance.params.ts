@@ -40,7 +40,8 @@ sulphite = sulfite, sulfites, anhydride sulfureux, métabisulfite, disulfite
 sulphite ? vin, vin blanc, vinaigre de vin
 lupin = lupin, farine de lupin
 wheat, barley ? arôme, arômes, arôme naturel, arômes naturels
-coconut ! lait de coco, crème de coco, noix de coco, huile de coco
+coconut ! lait de coco, crème de coco, noix de coco
+coconut, added-oil ! huile de coco
 almond ! lait d’amande, lait d’amandes
 oat ! lait d’avoine
 rice ! lait de riz
@@ -91,7 +92,8 @@ sulphite = sulfito, sulfitos, dióxido de azufre, anhídrido sulfuroso, metabisu
 sulphite ? vino, vino blanco, vinagre de vino
 lupin = altramuz, altramuces, harina de altramuz
 wheat, barley ? aroma, aromas, aroma natural, aromas naturales
-coconut ! leche de coco, crema de coco, nata de coco, nuez de coco, aceite de coco
+coconut ! leche de coco, crema de coco, nata de coco, nuez de coco
+coconut, added-oil ! aceite de coco
 almond ! leche de almendras, leche de almendra
 oat ! leche de avena
 rice ! leche de arroz
@@ -141,7 +143,8 @@ sulphite = solfito, solfiti, anidride solforosa, biossido di zolfo, metabisolfit
 sulphite ? vino, vino bianco, aceto di vino
 lupin = lupino, lupini, farina di lupini
 wheat, barley ? aroma, aromi, aroma naturale, aromi naturali
-coconut ! latte di cocco, crema di cocco, noce di cocco, olio di cocco
+coconut ! latte di cocco, crema di cocco, noce di cocco
+coconut, added-oil ! olio di cocco
 almond ! latte di mandorla, latte di mandorle
 oat ! latte di avena
 rice ! latte di riso
@@ -191,7 +194,8 @@ sulphite = sulfito, sulfitos, dióxido de enxofre, metabissulfito
 sulphite ? vinho, vinho branco, vinagre de vinho
 lupin = tremoço, tremoços
 wheat, barley ? aroma, aromas, aroma natural
-coconut ! leite de coco, noz de coco, creme de coco, óleo de coco
+coconut ! leite de coco, noz de coco, creme de coco
+coconut, added-oil ! óleo de coco
 almond ! leite de amêndoa
 oat ! leite de aveia
 soya ! leite de soja

@@ -39,7 +39,8 @@ sulphite = siarczyn, siarczyny, siarczynów, dwutlenek siarki, pirosiarczyn sodu
 sulphite ? wino, wino białe, ocet winny
 lupin = łubin, łubinu, mąka z łubinu
 wheat, barley ? aromat, aromaty, naturalny aromat
-coconut ! mleczko kokosowe, mleko kokosowe, orzech kokosowy, olej kokosowy
+coconut ! mleczko kokosowe, mleko kokosowe, orzech kokosowy
+coconut, added-oil ! olej kokosowy
 almond ! mleko migdałowe
 oat ! mleko owsiane
 ! masło kakaowe, masło shea, gałka muszkatołowa, kwas mlekowy
@@ -87,7 +88,8 @@ sulphite = siřičitan, siřičitany, oxid siřičitý, disiřičitan
 sulphite ? víno, bílé víno, vinný ocet
 lupin = lupina, vlčí bob, lupinová mouka
 wheat, barley ? aroma, přírodní aroma
-coconut ! kokosové mléko, kokosový ořech, kokosový olej
+coconut ! kokosové mléko, kokosový ořech
+coconut, added-oil ! kokosový olej
 almond ! mandlové mléko
 oat ! ovesné mléko
 ! kakaové máslo, bambucké máslo, muškátový oříšek, muškátový ořech, kyselina mléčná
@@ -134,7 +136,8 @@ sulphite = sulfiitti, sulfiitit, sulfiittia, rikkidioksidi
 sulphite ? viini, valkoviini, viinietikka
 lupin = lupiini, lupiinia, lupiinijauho
 wheat, barley ? aromi, aromit, luontainen aromi
-coconut ! kookosmaito, kookospähkinä, kookosöljy, kookoskerma
+coconut ! kookosmaito, kookospähkinä, kookoskerma
+coconut, added-oil ! kookosöljy
 oat ! kauramaito
 almond ! mantelimaito
 ! kaakaovoi, muskottipähkinä, maitohappo, sheavoi
