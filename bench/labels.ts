@@ -26,16 +26,47 @@ function speedOf(texts: readonly string[]): number {
   return percentile(speeds, 0.5);
 }
 
+/** Texts that nobody prints: what makes a reader try most at every word. */
+const adversarial = ['kann ', 'may ', 'free from milk, ', '((milk ', 'contains no milk, egg, ', 'm1lk0 a1m0nd ', 'zorblaxfronda ', 'a', 'cream of cream of ', 'in facility ', 'not guaranteed ', 'żółć ', 'milk-', 'milk,']; // prettier-ignore
+const SHORT = 25_000,
+  TIMES = 4,
+  TRIES = 5;
+
+/** How much more a character of a text four times as long costs, in the worst of these; the fastest of some tries of each. */
+function growthOfAdversarial(): number {
+  const fastest = (text: string): number => {
+    const tries = Array.from({ length: TRIES }, () => {
+      const start = performance.now();
+      readLabel(text);
+      return performance.now() - start;
+    });
+    return Math.min(...tries);
+  };
+  return Math.max(
+    ...adversarial.map((part) => {
+      const text = (length: number) => part.repeat(Math.ceil(length / part.length)).slice(0, length);
+      return fastest(text(SHORT * TIMES)) / fastest(text(SHORT)) / TIMES;
+    }),
+  );
+}
+
 export function benchLabels(): readonly Result[] {
   const texts = packs(LABELS_A_ROUND);
   speedOf(texts);
   const once = speedOf(texts),
     joined = speedOf([texts.join('\n\n')]);
   return [
-    { name: 'label text read', value: once, unit: 'MB/s', goal: 5, sense: 'least' },
+    { name: 'label text read', value: once, unit: 'MB/s', goal: 4, sense: 'least' },
     {
       name: 'one text sixty times as long, against sixty texts',
       value: once / joined,
+      unit: 'times',
+      goal: 1.8,
+      sense: 'most',
+    },
+    {
+      name: 'texts made to be slow, four times as long: cost of a character',
+      value: growthOfAdversarial(),
       unit: 'times',
       goal: 1.8,
       sense: 'most',

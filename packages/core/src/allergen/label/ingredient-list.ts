@@ -16,8 +16,21 @@ const HEADING = /ingredients?\s*:/i;
 const LIST_END =
   /\.(?:\s|$)|\n\s*\n|\n(?=(?:may contain|contains|allerg|nutrition|made in|produced|store|keep|best before)\b)/i;
 const PERCENT = new RegExp(`(${NUMBER_WRITTEN})\\s*%`);
-const OPENING = '([{',
-  CLOSING = ')]}';
+const OPENING = /[([{]/;
+const OPENS = 1,
+  CLOSES = 2,
+  PARTS = 3;
+const COMMA = 44,
+  LAST_MARK = 127;
+/** What an ASCII character does in a list: it opens, closes, parts, or nothing. */
+const isMark = Uint8Array.from({ length: LAST_MARK + 1 }, (_, code) => {
+  const char = String.fromCharCode(code);
+  return '([{'.includes(char) ? OPENS : ')]}'.includes(char) ? CLOSES : ',;'.includes(char) ? PARTS : 0;
+});
+const isDigit = (text: string, at: number): boolean => {
+  const code = text.charCodeAt(at);
+  return code >= 48 && code <= 57;
+};
 /** Brackets deeper than this are not looked into: no pack nests so far. */
 const DEEPEST = 6;
 
@@ -32,17 +45,18 @@ function pieces(text: string, from: number, to: number): readonly Piece[] {
   let depth = 0,
     start = from;
   for (let i = from; i < to; i++) {
-    const char = text[i] ?? '';
-    if (OPENING.includes(char)) depth++;
-    else if (CLOSING.includes(char)) depth = Math.max(0, depth - 1);
+    const code = text.charCodeAt(i);
+    if (code > LAST_MARK || isMark[code] === 0) continue;
+    if (isMark[code] === OPENS) depth++;
+    else if (isMark[code] === CLOSES) depth = Math.max(0, depth - 1);
     // A comma between digits is a decimal comma.
-    const decimal = char === ',' && /\d/.test(text[i - 1] ?? '') && /\d/.test(text[i + 1] ?? '');
-    if (depth === 0 && (char === ',' || char === ';') && !decimal) {
+    else if (depth === 0 && !(code === COMMA && isDigit(text, i - 1) && isDigit(text, i + 1))) {
       found.push({ start, end: i });
       start = i + 1;
     }
   }
-  return [...found, { start, end: to }];
+  found.push({ start, end: to });
+  return found;
 }
 
 /** "97 %", "12,5 %"; three digits after a mark are decimals here: nothing is a thousand percent. */
@@ -56,7 +70,7 @@ function listed(text: string, { start, end }: Piece, depth: number): ListedIngre
   const lead = whole.length - whole.trimStart().length,
     trimmed = whole.trim();
   if (trimmed === '') return undefined;
-  const open = [...trimmed].findIndex((char) => OPENING.includes(char));
+  const open = trimmed.search(OPENING);
   const name = (open < 0 ? trimmed : trimmed.slice(0, open)).replace(PERCENT, '').replace(/[*_<>/]+/g, ' ').replace(/\s+/g, ' ').trim();
   const inner = open < 0 ? undefined : { start: start + lead + open + 1, end: start + lead + trimmed.replace(/[)\]}]\s*\d*\s*%?\s*$/, '').length };
   const outside = open < 0 ? trimmed : trimmed.slice(0, open) + (/[)\]}]([^)\]}]*)$/.exec(trimmed)?.[1] ?? '');

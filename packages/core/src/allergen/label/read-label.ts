@@ -3,14 +3,13 @@ import { type AllergenId, allergenOf } from '../allergen.js';
 import { ingredientList, type ListedIngredient } from './ingredient-list.js';
 import {
   dictionary,
-  isInDictionary,
   type Meaning,
   NAMES_FOOD,
-  near,
+  NAMES_NOTHING,
   OPENS_STATEMENT,
   OPENS_WARNING,
-  parts,
   plainStems,
+  speaks,
   starts,
   statements,
 } from './label-dictionary.js';
@@ -19,7 +18,7 @@ import { claimFrom, freesFrom, type Trace, traceAt } from './label-grammar.js';
 import type { StatementKind } from './statements.params.js';
 import type { PhraseTree } from './phrase-tree.js';
 import { type TaughtMeaning, type TaughtWord, taughtTree } from './taught-word.js';
-import { halvesOf, withoutDigits } from './word-forms.js';
+import { unknownWord } from './unknown-word.js';
 import { type Word, wordsOf } from './words.js';
 
 export type FindingKind = 'contains' | 'derived' | 'may-contain';
@@ -64,13 +63,6 @@ export interface ReadLabel {
   readonly ingredients: readonly ListedIngredient[];
 }
 
-/** Digits among letters, as a scanner leaves them. */
-const SCANNED = /^\d+\p{L}{2}|\p{L}\d+\p{L}/u;
-/** Letters of a compound beside the part that names something. */
-const BESIDE_PART = 2;
-const UNIT = /^(?:\d+|[gk]|kg|mg|ml|l|kj|kcal|cl|oz|lb|µg|ug|iu|min|h|d|c|f|x)$/,
-  NUMERIC = /^\d/,
-  ADDITIVE = /^e\d{3,4}[a-z]{0,3}$|^ins\d{3,4}$/;
 /** A text with at least this share of capitals is set in capitals: they emphasise nothing. */
 const ALL_CAPITALS = 0.6;
 const LEAST_EMPHASIS = 3;
@@ -78,7 +70,9 @@ const LEAST_EMPHASIS = 3;
 const BOLD = /(?:\*\*|<b>|<strong>|__)$/i,
   STAR = 42,
   TAG_END = 62,
-  UNDERLINE = 95;
+  UNDERLINE = 95,
+  SMALL_A = 97,
+  SMALL_Z = 122;
 
 /** Characters looked at to see how a label is set. */
 const SAMPLE = 200;
@@ -154,6 +148,7 @@ class Reading {
     if (at === this.verbAt) return 1;
     const may = starts.get(word.stem);
     if (may === undefined) return this.meetUnknown(at, word);
+    if (may === NAMES_NOTHING) return this.pass(word);
     const trace = may & OPENS_WARNING ? traceAt(this.words, at) : undefined;
     if (trace) return this.warn(trace);
     // "Allergens: milk" and "contains: milk" go on over their colon.
@@ -247,43 +242,20 @@ class Reading {
       this.findings.push({ allergen, kind: this.kindOf(kind), start, end, because: stated, emphasised: this.emphasised(start, end) }); // prettier-ignore
   }
 
-  /** A word that is unknown as it stands: scanned with digits for letters, written closed, or a compound of another language. */
-  private readOtherwise(at: number, word: Word): boolean {
-    const { stem } = word;
-    const tell = (stems: readonly string[]): boolean => {
-      const match = dictionary.longestAt(stems.map((one) => ({ ...word, stem: one, gap: 'none' as const })), 0, false); // prettier-ignore
-      if (!match) return false;
-      for (const meaning of match.values) this.find(at, 1, meaning, stems.join(' '));
-      // What stands in the half that was not taken counts too.
-      if (match.length < stems.length) tell(stems.slice(match.length));
-      return true;
-    };
-    if (withoutDigits(stem).some((meant) => tell([meant]))) return true;
-    const halves = halvesOf(stem, (half) => plainStems.has(half) || isInDictionary(half));
-    if (halves && halves.some(isInDictionary)) {
-      if (!tell(halves)) tell(halves.slice(1));
-      return true;
-    }
-    const named = parts.filter(({ part }) => stem.length >= part.length + BESIDE_PART && (stem.startsWith(part) || stem.endsWith(part))); // prettier-ignore
-    for (const { allergen, part, language } of named)
-      this.find(at, 1, { allergens: [allergen], kind: 'contains', because: `in ${language}, “${part}” names ${allergenOf(allergen).name}` }); // prettier-ignore
-    return named.length > 0;
+  /** A word that names nothing. */
+  private pass({ stem }: Word): number {
+    if (stem.length > 1 && this.mode === 'contains') this.countItem();
+    return 1;
   }
 
   private meetUnknown(at: number, word: Word): number {
     const { stem } = word;
-    if (plainStems.has(stem) || stem.length < 2) {
-      if (stem.length > 1 && this.mode === 'contains') this.countItem();
+    if (stem.length < 2 || plainStems.has(stem)) return this.pass(word);
+    const read = unknownWord(stem);
+    if (read.kind === 'nothing') return 1;
+    if (read.kind === 'means') {
+      for (const { meaning, readAs } of read.readings) this.find(at, 1, meaning, readAs);
       return 1;
-    }
-    if (SCANNED.test(stem) && this.readOtherwise(at, word)) return 1;
-    if (UNIT.test(stem) || NUMERIC.test(stem) || ADDITIVE.test(stem)) return 1;
-    if (this.readOtherwise(at, word)) return 1;
-    const meant = near.nearest(stem);
-    if (meant !== undefined) {
-      const meanings = dictionary.longestAt([{ ...word, stem: meant }], 0, false)?.values ?? [];
-      for (const meaning of meanings) if (meaning.kind !== 'misleading') this.find(at, 1, meaning, meant);
-      if (meanings.length > 0) return 1;
     }
     const taken = this.readTaught(at);
     if (taken > 0) return taken;
@@ -310,8 +282,7 @@ class Reading {
     const match = this.taught?.longestAt(this.words, at, false);
     const meaning = match?.values[0];
     if (!match || !meaning) return 0;
-    for (let i = at; i < at + match.length; i++)
-      if ((starts.get(this.words[i]?.stem ?? '') ?? 0) !== 0) return 0;
+    for (let i = at; i < at + match.length; i++) if (speaks(this.words[i]?.stem ?? '')) return 0;
     if (this.mode === 'contains') {
       this.known += 1;
       this.countItem();
@@ -340,13 +311,15 @@ class Reading {
   }
 
   private emphasised(start: number, end: number): boolean {
-    const text = this.text.slice(start, end);
     const mark = this.text.charCodeAt(start - 1);
     const marked = mark === STAR || mark === TAG_END || mark === UNDERLINE;
     if (marked && BOLD.test(this.text.slice(Math.max(0, start - 9), start))) return true;
-    return (
-      this.capitalsMean && text.length >= LEAST_EMPHASIS && /\p{Lu}/u.test(text) && !/\p{Ll}/u.test(text)
-    );
+    if (!this.capitalsMean || end - start < LEAST_EMPHASIS) return false;
+    // Most words begin with a small letter, and are no emphasis.
+    const first = this.text.charCodeAt(start);
+    if (first >= SMALL_A && first <= SMALL_Z) return false;
+    const text = this.text.slice(start, end);
+    return /\p{Lu}/u.test(text) && !/\p{Ll}/u.test(text);
   }
 }
 

@@ -1,5 +1,5 @@
 import { type AllergenId, allergenOf } from '../allergen.js';
-import { isInDictionary, plainStems, starts } from './label-dictionary.js';
+import { isInDictionary, plainStems, speaks } from './label-dictionary.js';
 import { PhraseTree } from './phrase-tree.js';
 import { stemsOf } from './words.js';
 
@@ -28,8 +28,8 @@ export const taughtKey = (word: string): string => stemsOf(word).join(' ');
 /** The first word of a phrase that the reader knows already: such a phrase cannot be taught, for it would hide what is known. */
 export function knownIn(word: string): string | undefined {
   const stems = stemsOf(word);
-  const speaks = stems.find((stem) => starts.has(stem) || isInDictionary(stem));
-  return speaks ?? (stems.every((stem) => plainStems.has(stem)) ? stems[0] : undefined);
+  const known = stems.find((stem) => speaks(stem) || isInDictionary(stem));
+  return known ?? (stems.every((stem) => plainStems.has(stem)) ? stems[0] : undefined);
 }
 
 const meaningOf = ({ means, taughtOn }: TaughtWord): TaughtMeaning => {

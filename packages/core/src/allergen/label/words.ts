@@ -32,32 +32,40 @@ function gapBetween(text: string, from: number, to: number): Gap {
 }
 
 const LETTER = /[\p{L}\p{N}\p{M}]/u;
+const LAST_ASCII = 127;
+/** How a letter is written, so that most words need no work: none at all, a small one or a digit, a capital, one beyond ASCII. */
+const NONE = 0,
+  SMALL = 1,
+  CAPITAL = 2,
+  OTHER = 3;
 /** ASCII letters and digits by their code; the rest is asked of Unicode. */
-const plainLetter = Uint8Array.from({ length: 128 }, (_, code) =>
-  /[a-z0-9]/i.test(String.fromCharCode(code)) ? 1 : 0,
-);
-const isLetter = (text: string, at: number): boolean => {
+const asciiLetter = Uint8Array.from({ length: LAST_ASCII + 1 }, (_, code) => {
+  const char = String.fromCharCode(code);
+  return /[a-z0-9]/.test(char) ? SMALL : /[A-Z]/.test(char) ? CAPITAL : NONE;
+});
+const letterAt = (text: string, at: number): number => {
   const code = text.charCodeAt(at);
-  return code < 128 ? plainLetter[code] === 1 : LETTER.test(text[at] ?? '');
+  if (code <= LAST_ASCII) return asciiLetter[code] ?? NONE;
+  return LETTER.test(text[at] ?? '') ? OTHER : NONE;
 };
 
-const LEAST_PLURAL = 4;
+const LEAST_PLURAL = 4,
+  SMALL_S = 115;
 
 /** Lower case, without accents. */
-const plain = (word: string, ascii: boolean): string =>
-  ascii
-    ? word.toLowerCase()
-    : word
-        .toLowerCase()
-        .normalize('NFD')
-        .replace(/\p{Diacritic}/gu, '');
+function plain(word: string, letters: number): string {
+  const lower = word.toLowerCase();
+  return letters === CAPITAL ? lower : lower.normalize('NFD').replace(/\p{Diacritic}/gu, '');
+}
 
 /** "almonds" and "almond" are one word; "gas" and "glass" keep their s. */
-function stemOf(word: string, ascii: boolean): string {
-  const lower = plain(word, ascii),
-    last = lower.length - 1;
-  const plural = lower.length >= LEAST_PLURAL && lower[last] === 's' && lower[last - 1] !== 's';
-  return plural ? lower.slice(0, -1) : lower;
+function stemOf(text: string, start: number, end: number, letters: number): string {
+  if (letters > SMALL) {
+    const lower = plain(text.slice(start, end), letters);
+    return stemOf(lower, 0, lower.length, SMALL);
+  }
+  const isPlural = end - start >= LEAST_PLURAL && text.charCodeAt(end - 1) === SMALL_S && text.charCodeAt(end - 2) !== SMALL_S; // prettier-ignore
+  return text.slice(start, isPlural ? end - 1 : end);
 }
 
 /** The words of a text in order; everything else separates them. "E 322" and "E-322" are one word. */
@@ -65,11 +73,15 @@ export function wordsOf(text: string): readonly Word[] {
   const words: Word[] = [];
   let before: Word | undefined;
   for (let at = 0; at < text.length; at++) {
-    if (!isLetter(text, at)) continue;
+    let letters = letterAt(text, at);
+    if (letters === NONE) continue;
     const start = at;
-    let ascii = true;
-    for (; at < text.length && isLetter(text, at); at++) if (text.charCodeAt(at) > LAST_ASCII) ascii = false;
-    const stem = stemOf(text.slice(start, at), ascii);
+    for (at += 1; at < text.length; at++) {
+      const letter = letterAt(text, at);
+      if (letter === NONE) break;
+      if (letter > letters) letters = letter;
+    }
+    const stem = stemOf(text, start, at, letters);
     if (before?.stem === 'e' && start - before.end <= 1 && ADDITIVE_NUMBER.test(stem)) {
       before = { ...before, stem: `e${stem}`, end: at };
       words[words.length - 1] = before;
@@ -81,7 +93,6 @@ export function wordsOf(text: string): readonly Word[] {
   return words;
 }
 
-const LAST_ASCII = 127;
 const ADDITIVE_NUMBER = /^\d{3,4}/;
 
 /** The stems of a phrase of a table. */
