@@ -85,7 +85,7 @@ test('an ingredient is found by another name, added, and somebody turns to “ca
   await page.keyboard.type('shoyu');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('line-soy-sauce')).toBeVisible();
-  await expect(amount(page, 'Soy sauce')).toBeFocused();
+  await expect(amount(page, 'Soy sauce, with wheat')).toBeFocused();
   await expect(page.getByTestId('person-Joram')).toHaveAttribute('data-verdict', 'does-not');
   await expect(page.getByTestId('person-Joram')).toContainText('soya in soy sauce');
   await page.getByTestId('person-Marte').click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openBench } from './kitchen';
+import { amount, openBench, ownFormula } from './kitchen';
 
 test('a household of three is entered by keyboard alone in under two minutes', async ({ page }) => {
   const start = Date.now();
@@ -95,6 +95,114 @@ test('a foreign label turns a person to “ask”, with the word that was not un
   await expect(page.getByTestId('pack-label')).toHaveCount(0);
 });
 
+test('a word is taught: the person is asked no more; taken back, the question returns', async ({ page }) => {
+  const ilva = page.getByTestId('person-Ilva');
+  await page.goto('/larder');
+  await page.getByRole('searchbox').fill('garlic powder');
+  await page.getByRole('button', { name: 'Type its label' }).click();
+  const dialog = page.getByRole('dialog', { name: 'The label of garlic powder' });
+  await dialog
+    .getByRole('textbox', { name: 'Text of the label' })
+    .fill('Ingredients: garlic, rice, florbanite, salt. May contain celery.');
+  await expect(dialog.getByRole('group', { name: 'Not recognised' })).toContainText('“florbanite”');
+  await dialog.getByRole('button', { name: 'Keep for garlic powder' }).click();
+  await openBench(page);
+  await expect(ilva).toHaveAttribute('data-verdict', 'ask');
+  await page.goto('/larder');
+  await page.getByRole('searchbox').fill('garlic powder');
+  const note = page.getByTestId('pack-label');
+  await note.getByRole('button', { name: 'Teach it' }).click();
+  await expect(note.getByRole('alert')).toContainText('Choose what it is');
+  await note
+    .getByRole('combobox', { name: 'What “florbanite” is' })
+    .selectOption({ label: 'it holds none of the allergens' });
+  await note.getByRole('button', { name: 'Teach it' }).click();
+  await expect(page.getByTestId('taught-florbanite')).toContainText(
+    /holds none of the allergens taught on \d{4}-/,
+  );
+  await expect(note).not.toContainText('Not understood');
+  await openBench(page);
+  await expect(ilva).toHaveAttribute('data-verdict', 'fits');
+  await page.goto('/larder');
+  await page.getByRole('button', { name: 'Take back what “florbanite” means' }).click();
+  await expect(page.getByTestId('taught-florbanite')).toHaveCount(0);
+  await openBench(page);
+  await expect(ilva).toHaveAttribute('data-verdict', 'ask');
+  await page.goto('/larder');
+  await page.getByRole('searchbox').fill('garlic powder');
+  await page.getByRole('button', { name: 'Go back to the table' }).click();
+  await expect(page.getByTestId('pack-label')).toHaveCount(0);
+});
+
+test('a kind of miso is chosen and the verdict changes; it is one step that can be taken back', async ({
+  page,
+}) => {
+  await ownFormula(page, 'Which miso');
+  const marte = page.getByTestId('person-Marte');
+  await expect(marte).toHaveAttribute('data-verdict', 'fits');
+  await page.keyboard.press('a');
+  await page.keyboard.type('miso');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('20');
+  await page.keyboard.press('Enter');
+  await expect(marte).toHaveAttribute('data-verdict', 'ask');
+  await expect(marte).toContainText('which kind is it?');
+  const choose = async (name: string, kind: string) => {
+    await page.getByRole('button', { name: `More for ${name}` }).click();
+    await page.getByRole('menuitemradio', { name: kind }).click();
+  };
+  await choose('Miso', 'Light miso, barley');
+  await expect(marte).toHaveAttribute('data-verdict', 'does-not');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(marte).toHaveAttribute('data-verdict', 'ask');
+  await choose('Miso', 'Chickpea miso');
+  await expect(page.getByTestId('line-chickpea-miso')).toBeVisible();
+  await expect(amount(page, 'Chickpea miso')).toHaveValue('20');
+});
+
+test('soya sauce and cayenne added to one version turn the salt-watcher and the mild eater, of that version only; it is kept', async ({
+  page,
+}) => {
+  const mild = await page.request.post('/api/eaters', {
+    data: { name: 'Linnea', needs: [{ kind: 'rule', rule: 'mild' }] },
+  });
+  const { id } = (await mild.json()) as { id: string };
+  await page.goto('/table');
+  await page.getByRole('tab', { name: 'Versions of one base' }).click();
+  await page.getByRole('combobox', { name: 'Base' }).selectOption({ label: 'Aubergine bake white sauce' });
+  const person = (version: number, name: string) =>
+    page.getByTestId(`version-${version}-${name}`).getByRole('button');
+  for (const name of ['Sunniva', 'Linnea'])
+    await expect(person(1, name)).toHaveAttribute('data-verdict', 'fits');
+  const add = async (words: string, name: string, grams: string) => {
+    await page.getByLabel('Add to first version').fill(words);
+    await page.getByRole('button', { name, exact: true }).click();
+    const field = page.getByRole('textbox', { name: `Grams of ${name} in a portion, first version` });
+    await field.fill(grams);
+    await field.press('Enter');
+  };
+  await page.getByLabel('Add to first version').fill('shoyu');
+  await page.getByRole('button', { name: 'Soy sauce, with wheat', exact: true }).click();
+  await expect(person(1, 'Sunniva')).toHaveAttribute('data-verdict', 'ask');
+  const grams = page.getByRole('textbox', { name: 'Grams of Soy sauce, with wheat in a portion' });
+  await grams.fill('9');
+  await grams.press('Enter');
+  await expect(person(1, 'Sunniva')).toHaveAttribute('data-verdict', 'does-not');
+  await expect(person(1, 'Linnea')).toHaveAttribute('data-verdict', 'fits');
+  await add('cayenne', 'Cayenne, ground', '0.5');
+  await expect(person(1, 'Linnea')).toHaveAttribute('data-verdict', 'ask');
+  for (const name of ['Sunniva', 'Linnea'])
+    await expect(person(2, name)).toHaveAttribute('data-verdict', 'fits');
+  // Another look, in any browser, finds it as it was left.
+  await page.reload();
+  await page.getByRole('tab', { name: 'Versions of one base' }).click();
+  await expect(person(1, 'Sunniva')).toHaveAttribute('data-verdict', 'does-not');
+  await page.getByRole('button', { name: 'Take out Cayenne, ground' }).click();
+  await page.getByRole('button', { name: 'Take out Soy sauce, with wheat' }).click();
+  await expect(person(1, 'Linnea')).toHaveAttribute('data-verdict', 'fits');
+  expect((await page.request.delete(`/api/eaters/${id}`)).ok()).toBe(true);
+});
+
 test('butter in the base forbids both versions made from it', async ({ page }) => {
   await page.goto('/table');
   await page.getByRole('tab', { name: 'Versions of one base' }).click();
@@ -112,6 +220,8 @@ test('butter in the base forbids both versions made from it', async ({ page }) =
   await expect(ilva(2)).toHaveAttribute('data-verdict', 'does-not');
   await ilva(2).click();
   await expect(page.getByRole('dialog')).toContainText('Aubergine bake white sauce › Butter, salted');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Take out Butter, salted' }).click();
 });
 
 test('a shared spoon carries, washing ends it, and the strictest is cooked first', async ({ page }) => {
@@ -129,6 +239,12 @@ test('a shared spoon carries, washing ends it, and the strictest is cooked first
   await expect(page.getByRole('list', { name: 'Order of work' }).locator('> li').first()).toContainText(
     'Table spread',
   );
+  await expect(page.getByTestId('evening')).toContainText('A portion of everything');
+  // The evening is the household’s, not the browser’s.
+  await page.reload();
+  await page.getByRole('tab', { name: 'Pots of tonight' }).click();
+  await expect(page.getByRole('list', { name: 'Order of work' }).locator('> li')).toHaveCount(2);
+  for (const name of ['Flatbread melt', 'Table spread']) await page.getByRole('checkbox', { name }).uncheck();
 });
 
 test('the matrix is filtered, and the card prints with the cautions on it', async ({ page }) => {

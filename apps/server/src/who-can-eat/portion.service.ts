@@ -81,11 +81,11 @@ export class PortionService {
     return inside.length > 0 ? mealOf([own, ...inside], 'mixed') : own;
   }
 
-  /** What is stirred into a base as it is: whole where it comes whole. */
+  /** What is stirred into a base: whether it is ground first is not known. */
   private async ofAdded(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
     const plain = this.weighed(lines.filter((line) => !isFormula(line))).map(({ ingredient, mass }, at) => {
       const label = labels.get(ingredient.id);
-      return { id: `added-${at}`, ingredient, named: ingredient.name, gramsPerPortion: mass / portions, whole: true, ...(label ? { label } : {}) };
+      return { id: `added-${at}`, ingredient, named: ingredient.name, gramsPerPortion: mass / portions, preparationUnknown: true, ...(label ? { label } : {}) };
     });
     return mealOf([portionOfLines(plain), ...(await this.ofFormulas(lines, portions, labels))], 'mixed');
   } // prettier-ignore

@@ -48,7 +48,7 @@ export function portionOfAdded(added: readonly AddedInput[], named: ReadonlyMap<
     }
     const label = packLabels().get(id),
       ingredient = findIngredient(id);
-    return portionOfLines([{ id, ingredient, named: nameOfAdded(id, named), whole: true, ...(grams === null ? {} : { gramsPerPortion: grams }), ...(label ? { label } : {}) }]);
+    return portionOfLines([{ id, ingredient, named: nameOfAdded(id, named), preparationUnknown: true, ...(grams === null ? {} : { gramsPerPortion: grams }), ...(label ? { label } : {}) }]);
   });
   return mealOf(parts, 'mixed');
 } // prettier-ignore

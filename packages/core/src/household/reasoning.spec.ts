@@ -216,6 +216,13 @@ test('what was only likened by its numbers, or of which nothing was said, is ask
   expect(verdict([garlic], own({}, 'Ingredients: water, rice, salt.'))).toBe('fits');
 });
 
+test('whether something stays in pieces is asked about where its preparation is not known', () => {
+  const child: Need = { kind: 'rule', rule: 'small-child' };
+  const almonds = (more: Partial<PortionLine>) => verdict([child], portionOfLines([line('almond', { gramsPerPortion: 5, ...more })])); // prettier-ignore
+  expect([almonds({}), almonds({ preparationUnknown: true }), almonds({ whole: true })]).toEqual(['fits', 'ask', 'does-not']); // prettier-ignore
+  expect(verdict([child], portionOfLines([line('almond-butter', { gramsPerPortion: 5, preparationUnknown: true })]))).toBe('fits'); // prettier-ignore
+});
+
 test('who is allergic to garlic is asked about garlic powder and about what is bought ready', () => {
   const garlic: Need = { kind: 'ingredient', ingredient: 'garlic', strictness: 'allergy' };
   for (const [id, said] of [

@@ -1,6 +1,7 @@
 import type { AllergenId } from '../allergen.js';
 import { plainWords } from './food-words.params.js';
 import { openers } from './label-grammar.js';
+import { moreEnglish } from './languages/english.params.js';
 import { labelLanguages } from './languages/languages.js';
 import { englishLexicon, misleadingNames, type WordKind } from './lexicon.params.js';
 import { NearWords } from './near-word.js';
@@ -21,15 +22,16 @@ export const dictionary = new PhraseTree<Meaning>();
 export const statements = new PhraseTree<StatementKind>();
 for (const { allergens, kind, terms, because } of [
   ...englishLexicon,
+  ...moreEnglish.rows,
   ...labelLanguages.flatMap(({ rows }) => rows),
 ])
   for (const term of terms) dictionary.add(term, { allergens, kind, because });
-for (const { terms, holds, because } of [...labelLanguages.flatMap(({ misleading }) => misleading), ...misleadingNames])
+for (const { terms, holds, because } of [...labelLanguages.flatMap(({ misleading }) => misleading), ...misleadingNames, ...moreEnglish.misleading])
   for (const term of terms) dictionary.add(term, { allergens: holds, kind: 'misleading', because }); // prettier-ignore
 for (const { kind, phrase } of statementPhrases) statements.add(phrase, kind);
 
 /** Words of packs that name nothing anybody is allergic to. */
-export const plainStems: ReadonlySet<string> = new Set([...plainWords, ...labelLanguages.flatMap(({ plain }) => plain)].flatMap(stemsOf)); // prettier-ignore
+export const plainStems: ReadonlySet<string> = new Set([...plainWords, ...moreEnglish.plain, ...labelLanguages.flatMap(({ plain }) => plain)].flatMap(stemsOf)); // prettier-ignore
 /** What a word may begin, so that one look tells of most words that they begin nothing. */
 export const OPENS_WARNING = 1,
   OPENS_STATEMENT = 2,

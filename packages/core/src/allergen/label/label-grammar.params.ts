@@ -8,6 +8,7 @@
  *   claim     = ( list-claim things | short-claim thing | thing ("-" | " ") "free" )
  *   things    = thing { ("," | "and" | "or" | "nor" | "&" | "/") thing }
  *   thing     = { qualifier } allergen-word { tail }
+ *   maker     = "made by", "batch" … to the end of its sentence   (names are passed over; food is still found)
  *   list      = everything else: what stands in it is in the food
  *
  * A claim ends with its last thing. It never goes on over "(", ":", ";", a new line, "with", "but", "made" or any word that is neither a thing nor
@@ -16,6 +17,14 @@
  */
 export const headings: readonly string[] = [
   'ingredients', 'ingredient', 'ingredient list', 'zutaten', 'ingrédients', 'ingredientes', 'ingredienti', 'ingrediënten', 'ingrediënt', 'składniki', 'složení', 'slozeni', 'ingredienser', 'ainesosat', 'ainekset', 'valmistusaineet',
+]; // prettier-ignore
+
+/** What leads to a maker, an address or a batch: names of people and places follow, to the end of the sentence. */
+export const makers: readonly string[] = [
+  'produced by', 'produced for', 'produced in', 'made by', 'made for', 'made in', 'manufactured by', 'manufactured for', 'manufactured in', 'packed by', 'packed for', 'packed in', 'bottled by', 'bottled in', 'distributed by', 'imported by', 'product of', 'produce of', 'sold by', 'brand', 'batch', 'lot',
+  'hergestellt von', 'hergestellt für', 'hergestellt in', 'abgefüllt von', 'vertrieb', 'hersteller', 'fabriqué par', 'fabriqué pour', 'fabriqué en', 'produit de', 'conditionné par', 'distribué par', 'prodotto da', 'prodotto per', 'prodotto in', 'confezionato da', 'distribuito da',
+  'elaborado por', 'elaborado en', 'fabricado por', 'envasado por', 'distribuido por', 'produzido por', 'produzido em', 'embalado por', 'distribuído por', 'geproduceerd door', 'geproduceerd voor', 'vervaardigd door', 'producent', 'dystrybutor', 'wyprodukowano dla', 'výrobce', 'vyrobeno pro',
+  'tillverkad av', 'tillverkare', 'producerad av', 'fremstillet af', 'produceret af', 'produsert av', 'produsent', 'valmistaja', 'valmistuttaja', 'maahantuoja',
 ]; // prettier-ignore
 
 /** Claims that may name a list of things. */

@@ -81,3 +81,33 @@ test('a claim is told as one, with its place', () => {
   expect(notes.filter(({ kind }) => kind === 'claim').map(({ start, end }) => text.slice(start, end))).toEqual(['Free from', 'milk', 'egg']);
   expect(findings.map(({ allergen, kind }) => [allergen, kind])).toEqual([['oat', 'contains']]);
 }); // prettier-ignore
+
+test.each([
+  ['Ingredients: tomato, onion. Produced in Italy for Foodco Ltd, 12 High Street, Norbury. Batch L1234.', '', ''],
+  ['Ingredients: water, “Sunny Meadow” tofu.', 'soya', ''],
+  ['Ingredients: rice, salt. Made by Foodco with milk.', 'milk', ''],
+  ['Ingredients: rice, salt. Produced in a factory that handles milk.', '', 'milk'],
+  ['Ingredients: rice, Norbury, salt.', '', '', 'Norbury'],
+  ['Ingredients: rice, “norbury”, salt.', '', '', 'norbury'],
+])('names of makers, places and brands are passed over, food and warnings are not: %s', (text, certain, may, unknown = '') => {
+  const read = allergensOfLabel(readLabel(text));
+  const legal = (ids: readonly string[]) => ids.filter((id) => ['milk', 'soya', 'egg', 'tree-nut'].includes(id)).join(' ');
+  expect([legal(read.contains), legal(read.askFor), read.unknown.join(' ')]).toEqual([certain, may, unknown]);
+}); // prettier-ignore
+
+test.each([
+  ['oat milk cream alternative, vegan butter, plant-based cheese, almond cheese, dairy-free yogurt', ''],
+  ['egg replacer (potato starch), egg substitute, eggless mayonnaise, vegan egg', ''],
+  ['sodium sulphate, copper sulphate, calcium sulfate', ''],
+  ['cheese, cream, butter', 'milk'],
+  ['egg, egg white powder', 'egg'],
+  ['sodium sulphite', 'sulphite'],
+  ['pea nut butter', 'peanut'],
+  ['Triticum vulgare, Prunus amygdalus dulcis, Avena sativa', 'wheat almond oat'],
+])('what is said to be of a plant, an alternative or another salt is none of it: %s', (text, held) => {
+  const read = allergensOfLabel(readLabel(`Ingredients: ${text}.`));
+  const heads: readonly string[] = ['milk', 'egg', 'sulphite', 'peanut', 'wheat', 'tree-nut'];
+  const wanted = held === '' ? [] : held.split(' ');
+  expect(read.contains).toEqual(expect.arrayContaining(wanted));
+  expect([...read.contains, ...read.askFor].filter((id) => heads.includes(id) && !wanted.includes(id))).toEqual([]);
+}); // prettier-ignore

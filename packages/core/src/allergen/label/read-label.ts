@@ -1,5 +1,5 @@
 import type { NutritionLabel } from '../../larder/own/label-composition.js';
-import { type AllergenId, allergenOf } from '../allergen.js';
+import type { AllergenId } from '../allergen.js';
 import { ingredientList, type ListedIngredient } from './ingredient-list.js';
 import {
   dictionary,
@@ -88,6 +88,21 @@ function isMostlyCapitals(text: string): boolean {
   return capitals > ALL_CAPITALS * (capitals + small) && capitals > 0;
 }
 
+/** A stretch in quotes, from its first mark to its last. */
+type Quote = readonly [from: number, to: number];
+const QUOTED = /["“„«][^"“”„«»\n]{1,40}["”“»]/g;
+/** More quotes than any pack has are not looked at. */
+const MOST_QUOTES = 20;
+
+function quotedIn(text: string): readonly Quote[] {
+  const found: Quote[] = [];
+  for (const match of text.matchAll(QUOTED)) {
+    found.push([match.index, match.index + match[0].length]);
+    if (found.length >= MOST_QUOTES) break;
+  }
+  return found;
+}
+
 /** Things named one after another that make a list without a heading. @source assumed: two words alone are as likely a note of one’s own */
 const LEAST_LISTED = 3;
 
@@ -98,6 +113,7 @@ class Reading {
   readonly unrecognised: Unrecognised[] = [];
   private readonly words: readonly Word[];
   private readonly capitalsMean: boolean;
+  private readonly quotes: readonly Quote[];
   warns = false;
   private hasHeading = false;
   /** Foods that were named, and things of a list that were understood. */
@@ -106,6 +122,8 @@ class Reading {
   private isNewItem = true;
   private mode: 'contains' | 'may-contain' = 'contains';
   private stated = false;
+  /** The sentence speaks of a maker: its names are no food. */
+  private ofMaker = false;
   /** Verb of an open "may": it says nothing outright. */
   private verbAt = -1;
   /** What claims of this sentence name: taken back when the sentence goes on to say that it is not certain. */
@@ -117,6 +135,7 @@ class Reading {
   ) {
     this.words = wordsOf(text);
     this.capitalsMean = !isMostlyCapitals(text);
+    this.quotes = quotedIn(text);
   }
 
   run(): void {
@@ -136,6 +155,7 @@ class Reading {
   private startAnew(): void {
     this.mode = 'contains';
     this.stated = false;
+    this.ofMaker = false;
     this.claimed = [];
     this.isNewItem = true;
   }
@@ -188,6 +208,9 @@ class Reading {
       case 'heading':
         this.hasHeading = true;
         this.startAnew();
+        return length;
+      case 'maker':
+        this.ofMaker = true;
         return length;
       case 'contains':
         this.mode = kind;
@@ -259,6 +282,7 @@ class Reading {
     }
     const taken = this.readTaught(at);
     if (taken > 0) return taken;
+    if (this.isName(word)) return 1;
     const { start, end } = this.placeOf(at, 1);
     const before = this.unrecognised[this.unrecognised.length - 1];
     if (before && /^[ \-'’]*$/.test(this.text.slice(before.end, start)))
@@ -275,6 +299,12 @@ class Reading {
         emphasised: this.emphasised(start, end),
       });
     return 1;
+  }
+
+  /** A name: of a maker or a place, or of a brand in quotes; it begins with a capital or holds a figure. */
+  private isName({ start, end }: Word): boolean {
+    if (!this.ofMaker && !this.quotes.some(([from, to]) => start > from && end <= to)) return false;
+    return /^\p{Lu}|\d/u.test(this.text.slice(start, end));
   }
 
   /** What the cook said a word means; it never speaks for a word that is known. @returns how many words it takes */

@@ -1,7 +1,7 @@
-import { headings, listClaims, shortClaims } from './label-grammar.params.js';
+import { headings, listClaims, makers, shortClaims } from './label-grammar.params.js';
 
 /** How a stretch of a label speaks of what stands in it. */
-export type StatementKind = 'contains' | 'list-claim' | 'short-claim' | 'heading';
+export type StatementKind = 'contains' | 'list-claim' | 'short-claim' | 'heading' | 'maker';
 
 /** Words that say outright what is in it. */
 const outright = [
@@ -13,5 +13,6 @@ export const statementPhrases: readonly { readonly kind: StatementKind; readonly
   ...outright.map((phrase) => ({ kind: 'contains' as const, phrase })),
   ...listClaims.map((phrase) => ({ kind: 'list-claim' as const, phrase })),
   ...shortClaims.map((phrase) => ({ kind: 'short-claim' as const, phrase })),
+  ...makers.map((phrase) => ({ kind: 'maker' as const, phrase })),
   ...headings.map((phrase) => ({ kind: 'heading' as const, phrase })),
 ];

@@ -68,7 +68,7 @@ export function meetRule(line: PortionLine, ingredient: Ingredient, need: RuleNe
 function meetPieces({ whole, preparationUnknown }: PortionLine, ingredient: Ingredient, found: (verdict: Finding['verdict'], reason: string) => Finding): Finding | undefined {
   const lower = ingredient.name.toLowerCase();
   const { particleSizeUm, hardness, particles } = ingredient.behaviour;
-  if (whole && ingredient.guessed !== undefined && !ingredient.likened)
+  if ((whole || preparationUnknown) && ingredient.guessed !== undefined && !ingredient.likened)
     return found('ask', `whether there are hard pieces in ${lower} is not known`);
   if (particleSizeUm < ruleLimits.chokingUm || hardness < ruleLimits.chokingHardness || particles !== 'nut') return undefined;
   if (whole) return found('does-not', `${lower} in pieces: a choking hazard for a small child`);
