@@ -20,14 +20,21 @@ export interface Meaning {
 export const dictionary = new PhraseTree<Meaning>();
 /** Phrases that say how what follows is meant. */
 export const statements = new PhraseTree<StatementKind>();
+/** Languages share words; what a word means is kept once. */
+const said = new Set<string>();
+function name(term: string, meaning: Meaning): void {
+  const key = `${stemsOf(term).join(' ')}|${meaning.kind}|${meaning.allergens.join(' ')}`;
+  if (!said.has(key)) dictionary.add(term, meaning);
+  said.add(key);
+}
 for (const { allergens, kind, terms, because } of [
   ...englishLexicon,
   ...moreEnglish.rows,
   ...labelLanguages.flatMap(({ rows }) => rows),
 ])
-  for (const term of terms) dictionary.add(term, { allergens, kind, because });
+  for (const term of terms) name(term, { allergens, kind, because });
 for (const { terms, holds, because } of [...labelLanguages.flatMap(({ misleading }) => misleading), ...misleadingNames, ...moreEnglish.misleading])
-  for (const term of terms) dictionary.add(term, { allergens: holds, kind: 'misleading', because }); // prettier-ignore
+  for (const term of terms) name(term, { allergens: holds, kind: 'misleading', because }); // prettier-ignore
 for (const { kind, phrase } of statementPhrases) statements.add(phrase, kind);
 
 /** Words of packs that name nothing anybody is allergic to. */

@@ -1,15 +1,30 @@
 import { type LabelLanguage, languageOf } from './word-list.js';
 
-/** Plants that drinks, creams and cheeses are made of, with the allergen each is; what is only said to be of plants holds none of them. */
-const plants: Readonly<Record<string, string>> = {
-  oat: 'oat', soya: 'soya', soy: 'soya', almond: 'almond', cashew: 'cashew', hazelnut: 'hazelnut', pistachio: 'pistachio', macadamia: 'macadamia', walnut: 'walnut', pecan: 'pecan', peanut: 'peanut', coconut: 'coconut', rice: 'rice', pea: 'pea', chickpea: 'chickpea', hemp: 'hemp', flax: 'flax', sesame: 'sesame', sunflower: 'sunflower', potato: 'potato', lupin: 'lupin', tofu: 'soya', quinoa: '', plant: '', 'plant based': '', vegan: '', 'dairy free': '', 'non dairy': '', 'milk free': '', 'lactose free vegan': '',
-}; // prettier-ignore
-/** What is made of milk, unless it is of a plant or an alternative. */
-const dairy = ['milk', 'cream', 'sour cream', 'single cream', 'double cream', 'whipping cream', 'cream cheese', 'soft cheese', 'hard cheese', 'grated cheese', 'cheese', 'cheese sauce', 'cheese shreds', 'cheese slices', 'butter', 'buttery spread', 'yogurt', 'yoghurt', 'yogurt alternative', 'kefir', 'mozzarella', 'parmesan', 'feta', 'cheddar', 'ricotta', 'mascarpone', 'creme fraiche', 'ice cream', 'custard', 'ghee', 'creamer', 'quark', 'skyr']; // prettier-ignore
+/** Plants that drinks, creams and cheeses are made of, with the allergen each is. */
+const plants: Readonly<Record<string, string>> = { oat: 'oat', soya: 'soya', soy: 'soya', coconut: 'coconut', rice: 'rice', pea: 'pea', hemp: 'hemp', tofu: 'soya' }; // prettier-ignore
+/** Nuts and seeds flavour creams, cheeses and ice creams as often as they are what these are made of: only their milks and butters are sure, and the cheeses of some. */
+const nutMilks: Readonly<Record<string, string>> = { almond: 'almond', cashew: 'cashew', hazelnut: 'hazelnut', pistachio: 'pistachio', macadamia: 'macadamia', walnut: 'walnut', pecan: 'pecan', peanut: 'peanut', flax: 'flax', sesame: 'sesame', sunflower: 'sunflower', potato: 'potato', quinoa: '' }; // prettier-ignore
+const nutCheeses: Readonly<Record<string, string>> = { almond: 'almond', cashew: 'cashew', macadamia: 'macadamia' };
+/** What says that it is of plants altogether. */
+const ofPlantsAlone = ['plant', 'plant based', 'vegan', 'dairy free', 'non dairy', 'milk free'];
+
+const milks = ['milk', 'drink', 'butter'];
+const cheeses = ['cream cheese', 'soft cheese', 'hard cheese', 'grated cheese', 'cheese', 'cheese shreds', 'cheese slices', 'mozzarella', 'parmesan', 'feta', 'cheddar', 'ricotta', 'mascarpone']; // prettier-ignore
+const creams = ['cream', 'sour cream', 'single cream', 'double cream', 'whipping cream', 'creme fraiche', 'creamer', 'cheese sauce', 'buttery spread']; // prettier-ignore
+const cultured = ['yogurt', 'yoghurt', 'kefir', 'ice cream', 'custard', 'quark', 'skyr', 'ghee'];
+const dairy = [...milks, ...cheeses, ...creams, ...cultured];
 const instead = ['alternative', 'substitute', 'replacer', 'replacement', 'analogue', 'analog'];
 const egg = ['egg', 'egg white', 'egg yolk', 'whole egg'];
 
-const ofPlants = Object.entries(plants).map(([plant, allergen]) => `${allergen} ! ${dairy.map((thing) => `${plant} ${thing}`).join(', ')}`.trim()); // prettier-ignore
+const linesOf = (table: Readonly<Record<string, string>>, things: readonly string[]): readonly string[] =>
+  Object.entries(table).map(([plant, allergen]) => `${allergen} ! ${things.map((thing) => `${plant} ${thing}`).join(', ')}`.trim()); // prettier-ignore
+const ofPlants = [
+  ...linesOf(plants, [...milks, ...cheeses, ...creams]),
+  ...linesOf({ soya: 'soya', soy: 'soya' }, ['yogurt', 'yoghurt', 'yogurt alternative']),
+  ...linesOf(nutMilks, milks),
+  ...linesOf(nutCheeses, cheeses),
+  ...linesOf(Object.fromEntries(ofPlantsAlone.map((word) => [word, ''])), dairy),
+];
 const alternatives = [...dairy, ...egg].flatMap((thing) => instead.map((word) => `${thing} ${word}`));
 const eggFree = ['vegan', 'plant based', 'eggless', 'egg free'].flatMap((kind) => ['mayo', 'mayonnaise', 'egg', 'omelette', 'meringue', 'quiche'].map((thing) => `${kind} ${thing}`)); // prettier-ignore
 

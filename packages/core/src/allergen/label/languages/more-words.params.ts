@@ -32,7 +32,9 @@ wheat, spelt ~ dinkel
 milk = milchbestandteile
 soya = lecithine (soja, lecithin (soja, lecithine (sojabohnen
 egg = lecithine (ei, lecithin (ei
-! pektin
+! pektin, eiersatz, ei-ersatz, ei-alternative, natriumsulfat, kupfersulfat, magnesiumsulfat, calciumsulfat
+fish, soya ? worcestersauce, worcestershiresauce
+milk < tsatsiki, tzatziki
 crustacean, fish ? currypaste`,
   Dutch: `
 pea = erwt, erwten, erwteneiwit, erwtenzetmeel
@@ -88,6 +90,7 @@ added-oil = huile de colza, huile d’olive, huile de palme, huile de tournesol,
 added-sugar = sucre, sucre de canne, sirop de glucose, fructose, dextrose, miel
 milk = crème fraîche, crème de lait
 milk ? chocolat
+fish = tarama
 ! pâte de, pâte à tartiner, crème de marrons, crème de coco, sans lactose`,
   Italian: `
 pea = pisello, piselli, proteine di pisello
@@ -116,6 +119,7 @@ added-sugar = zucchero, zucchero di canna, sciroppo di glucosio, fruttosio, miel
 milk = crema di latte
 sesame = crema di sesamo
 hazelnut = crema di nocciole
+milk < besciamella
 milk ? cioccolato, crema spalmabile
 ! pasta di cacao, pasta di, senza lattosio, crema di cocco`,
   Spanish: `
