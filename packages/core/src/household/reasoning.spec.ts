@@ -235,6 +235,23 @@ test('who is allergic to garlic is asked about garlic powder and about what is b
     expect([id, verdict([garlic], { lines: [line(id)] })]).toEqual([id, said]);
 });
 
+test('what a spoon carries is certain for an allergy and a question for an intolerance; a dislike and a salt limit do not mind', () => {
+  const carried = (need: Need) => verdict([need], { ...portionOfLines([line('potato')]), contacts: [{ by: 'spoon', from: 'nuts', lines: [line('cashew'), line('salt')] }] }); // prettier-ignore
+  const need = (strictness: Extract<Need, { kind: 'allergen' }>['strictness']): Need => ({ kind: 'allergen', allergen: 'tree-nut', strictness, traces: false }); // prettier-ignore
+  expect([carried(need('allergy')), carried(need('intolerance')), carried(need('dislike'))]).toEqual(['does-not', 'ask', 'fits']); // prettier-ignore
+  expect(carried({ kind: 'ingredient', ingredient: 'cashew', strictness: 'allergy' })).toBe('does-not');
+  expect(carried({ kind: 'salt-limit', gramsPerPortion: 0.5 })).toBe('fits');
+});
+
+test('of an own ingredient that was written down without a word on traces, what shares its lines is asked about', () => {
+  const walnut = ingredientById('walnut');
+  if (!walnut) throw new Error('no walnut');
+  const own = (askFor: readonly AllergenId[]): PortionLine => ({ id: 'a', ingredient: { ...walnut, id: 'own-x', guessed: ['water'], askFor }, named: 'x' }); // prettier-ignore
+  expect(verdict([allergy('sesame', true)], { lines: [own([])] })).toBe('ask');
+  expect(verdict([allergy('sesame', true)], { lines: [own(['peanut'])] })).toBe('fits');
+  expect(verdict([allergy('sesame', false)], { lines: [own([])] })).toBe('fits');
+});
+
 test('traces are asked about only where they matter', () => {
   expect(verdict([allergy('peanut', true)], { lines: [line('walnut')] })).toBe('ask');
   expect(verdict([allergy('sesame', false)], { lines: [line('walnut')] })).toBe('fits');

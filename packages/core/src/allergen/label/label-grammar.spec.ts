@@ -111,3 +111,22 @@ test.each([
   expect(read.contains).toEqual(expect.arrayContaining(wanted));
   expect([...read.contains, ...read.askFor].filter((id) => heads.includes(id) && !wanted.includes(id))).toEqual([]);
 }); // prettier-ignore
+
+test('words of a pack one after another are no list, however well they are understood; two foods without a heading are none either', () => {
+  const isList = (text: string) => readLabel(text).isList;
+  expect(isList('Keep cool, store dry, best before end, see lid.')).toBe(false);
+  expect(isList('water, salt')).toBe(false);
+  expect(isList('oats')).toBe(false);
+  expect(isList('May contain milk, nuts, soya.')).toBe(false);
+  expect(isList('water, oats, salt')).toBe(true);
+  expect(isList('Ingredients: oats')).toBe(true);
+});
+
+test.each([
+  'Kann Milch, Haselnüsse, Mandeln, Cashewkerne, Soja und Weizen enthalten.',
+  'Kan melk, hazelnoten, amandelen, cashewnoten, soja en tarwe bevatten.',
+])('a verb at the end of its sentence counts for all that stands before it: %s', (text) => {
+  const { contains, askFor } = allergensOfLabel(readLabel(text));
+  expect(contains).toEqual([]);
+  expect(askFor).toEqual(expect.arrayContaining(['milk', 'hazelnut', 'almond', 'cashew', 'soya', 'wheat']));
+});
