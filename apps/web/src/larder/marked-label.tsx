@@ -35,7 +35,7 @@ function marksOf({ findings, notes, unrecognised }: ReadLabel): readonly Mark[] 
     ...findings.map(({ allergen, start, end, kind, because }) => ({
       start,
       end,
-      look: isAdded(allergen) ? 'border-b-2 border-hair' : `border-b-2 font-bold ${kindLooks[kind]}`,
+      look: isAdded(allergen) ? 'border-b-2 border-hair text-inherit' : `border-b-2 font-bold ${kindLooks[kind]}`,
       title: because,
     })),
     ...notes.map(({ start, end, text }) => ({
@@ -67,7 +67,7 @@ export function MarkedLabel({ text, read }: { readonly text: string; readonly re
       {marks.map((mark, i) => (
         <span key={mark.start}>
           {text.slice(marks[i - 1]?.end ?? 0, mark.start)}
-          <mark className={`bg-transparent text-inherit ${mark.look}`} title={mark.title}>
+          <mark className={`bg-transparent ${mark.look}`} title={mark.title}>
             {text.slice(mark.start, mark.end)}
           </mark>
         </span>
