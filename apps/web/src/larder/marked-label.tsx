@@ -35,7 +35,9 @@ function marksOf({ findings, notes, unrecognised }: ReadLabel): readonly Mark[] 
     ...findings.map(({ allergen, start, end, kind, because }) => ({
       start,
       end,
-      look: isAdded(allergen) ? 'border-b-2 border-hair text-inherit' : `border-b-2 font-bold ${kindLooks[kind]}`,
+      look: isAdded(allergen)
+        ? 'border-b-2 border-hair text-inherit'
+        : `border-b-2 font-bold ${kindLooks[kind]}`,
       title: because,
     })),
     ...notes.map(({ start, end, text }) => ({
