@@ -27,6 +27,9 @@ export const makers: readonly string[] = [
   'tillverkad av', 'tillverkare', 'producerad av', 'fremstillet af', 'produceret af', 'produsert av', 'produsent', 'valmistaja', 'valmistuttaja', 'maahantuoja',
 ]; // prettier-ignore
 
+/** Classes of additives, behind which some packs print the number alone: “preservative (220, 223)”. */
+export const additiveClasses: ReadonlySet<string> = new Set(['preservative', 'emulsifier', 'antioxidant', 'stabiliser', 'stabilizer', 'thickener', 'colour', 'color', 'enhancer', 'regulator', 'agent', 'sweetener', 'humectant', 'additive', 'improver', 'konservierungsstoff', 'emulgator', 'conservateur', 'emulsifiant', 'conservante', 'conservador', 'emulgente', 'emulsionante', 'conserveermiddel']); // prettier-ignore
+
 /** Claims that may name a list of things. */
 export const listClaims: readonly string[] = [
   'contains no', 'contain no', 'containing no', 'does not contain', 'do not contain', 'doesn’t contain', 'free from', 'free of', 'suitable for people who avoid', 'made without', 'prepared without',

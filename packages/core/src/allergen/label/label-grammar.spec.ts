@@ -130,3 +130,21 @@ test.each([
   expect(contains).toEqual([]);
   expect(askFor).toEqual(expect.arrayContaining(['milk', 'hazelnut', 'almond', 'cashew', 'soya', 'wheat']));
 });
+
+test.each([
+  ['INS 220', 'sulphite', ''],
+  ['ins 1105, INS223', 'egg sulphite', ''],
+  ['E 322i', '', 'soya'],
+  ['E426, e479b', 'soya', ''],
+  ['colour: E150d', '', 'sulphite'],
+  ['preservative (220)', 'sulphite', ''],
+  ['preservatives (200, 223 and 1105)', 'egg sulphite', ''],
+  ['emulsifier (322), salt', '', 'soya'],
+  ['E471, E330, INS 415, E160a', '', ''],
+  ['rice 220 g, water 322 ml, energy 223 kJ', '', ''],
+])('additives by their numbers, as packs write them: %s', (text, certain, may) => {
+  const read = allergensOfLabel(readLabel(`Ingredients: ${text}.`));
+  const heads = ['egg', 'sulphite', 'soya'];
+  const of = (ids: readonly string[], wanted: string) => (wanted === '' ? heads.every((head) => !ids.includes(head)) : wanted.split(' ').every((head) => ids.includes(head)));
+  expect([of(read.contains, certain), may === '' || of(read.askFor, may), read.unknown]).toEqual([true, true, []]);
+}); // prettier-ignore

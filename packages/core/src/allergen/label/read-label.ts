@@ -15,6 +15,7 @@ import {
 } from './label-dictionary.js';
 import { readNutrition } from './nutrition-table.js';
 import { claimFrom, freesFrom, type Trace, traceAt } from './label-grammar.js';
+import { additiveClasses, joins } from './label-grammar.params.js';
 import type { StatementKind } from './statements.params.js';
 import type { PhraseTree } from './phrase-tree.js';
 import { type TaughtMeaning, type TaughtWord, taughtTree } from './taught-word.js';
@@ -103,6 +104,9 @@ function quotedIn(text: string): readonly Quote[] {
   return found;
 }
 
+/** The number of an additive without its letter. */
+const BARE_NUMBER = /^\d{3,4}[a-z]?$/;
+
 /** Things named one after another that make a list without a heading. @source assumed: two words alone are as likely a note of one’s own */
 const LEAST_LISTED = 3;
 
@@ -124,6 +128,8 @@ class Reading {
   private stated = false;
   /** The sentence speaks of a maker: its names are no food. */
   private ofMaker = false;
+  /** Where a bare number would be that of an additive. */
+  private additiveFrom = -1;
   /** Verb of an open "may": it says nothing outright. */
   private verbAt = -1;
   /** What claims of this sentence name: taken back when the sentence goes on to say that it is not certain. */
@@ -168,7 +174,7 @@ class Reading {
     if (at === this.verbAt) return 1;
     const may = starts.get(word.stem);
     if (may === undefined) return this.meetUnknown(at, word);
-    if (may === NAMES_NOTHING) return this.pass(word);
+    if (may === NAMES_NOTHING) return this.pass(at, word);
     const trace = may & OPENS_WARNING ? traceAt(this.words, at) : undefined;
     if (trace) return this.warn(trace);
     // "Allergens: milk" and "contains: milk" go on over their colon.
@@ -266,15 +272,18 @@ class Reading {
   }
 
   /** A word that names nothing. */
-  private pass({ stem }: Word): number {
+  private pass(at: number, { stem }: Word): number {
+    if (additiveClasses.has(stem) || (this.additiveFrom === at && joins.has(stem)))
+      this.additiveFrom = at + 1;
     if (stem.length > 1 && this.mode === 'contains') this.countItem();
     return 1;
   }
 
   private meetUnknown(at: number, word: Word): number {
     const { stem } = word;
-    if (stem.length < 2 || plainStems.has(stem)) return this.pass(word);
-    const read = unknownWord(stem);
+    if (stem.length < 2 || plainStems.has(stem)) return this.pass(at, word);
+    const read = unknownWord(this.additiveFrom === at && BARE_NUMBER.test(stem) ? `e${stem}` : stem);
+    if (this.additiveFrom === at && BARE_NUMBER.test(stem)) this.additiveFrom = at + 1;
     if (read.kind === 'nothing') return 1;
     if (read.kind === 'means') {
       for (const { meaning, readAs } of read.readings) this.find(at, 1, meaning, readAs);

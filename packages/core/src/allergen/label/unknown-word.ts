@@ -18,7 +18,7 @@ const SCANNED = /^\d+\p{L}{2}|\p{L}\d+\p{L}/u;
 const BESIDE_PART = 2;
 const UNIT = /^(?:\d+|[gk]|kg|mg|ml|l|kj|kcal|cl|oz|lb|µg|ug|iu|min|h|d|c|f|x)$/,
   NUMERIC = /^\d/,
-  ADDITIVE = /^e\d{3,4}[a-z]{0,3}$|^ins\d{3,4}$/;
+  ADDITIVE = /^(e\d{3,4})[a-z]{0,4}$/;
 
 /** Readings of words standing one after another; what a phrase leaves over counts too. Undefined where the first of them begins nothing. */
 function readingsOf(stems: readonly string[]): readonly OtherReading[] | undefined {
@@ -50,7 +50,13 @@ function readOtherwise(stem: string): readonly OtherReading[] | undefined {
 function look(stem: string): UnknownWord {
   const scanned = SCANNED.test(stem) ? readOtherwise(stem) : undefined;
   if (scanned) return { kind: 'means', readings: scanned };
-  if (UNIT.test(stem) || NUMERIC.test(stem) || ADDITIVE.test(stem)) return { kind: 'nothing' };
+  if (UNIT.test(stem) || NUMERIC.test(stem)) return { kind: 'nothing' };
+  const number = ADDITIVE.exec(stem)?.[1];
+  if (number !== undefined) {
+    // "e322i" is a kind of e322.
+    const readings = readingsOf([number]);
+    return readings ? { kind: 'means', readings } : { kind: 'nothing' };
+  }
   const other = readOtherwise(stem);
   if (other) return { kind: 'means', readings: other };
   const meant = near.nearest(stem);

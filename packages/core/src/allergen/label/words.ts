@@ -68,7 +68,7 @@ function stemOf(text: string, start: number, end: number, letters: number): stri
   return text.slice(start, isPlural ? end - 1 : end);
 }
 
-/** The words of a text in order; everything else separates them. "E 322" and "E-322" are one word. */
+/** The words of a text in order; everything else separates them. "E 322", "E-322" and "INS 322" are one word. */
 export function wordsOf(text: string): readonly Word[] {
   const words: Word[] = [];
   let before: Word | undefined;
@@ -81,8 +81,15 @@ export function wordsOf(text: string): readonly Word[] {
       if (letter === NONE) break;
       if (letter > letters) letters = letter;
     }
-    const stem = stemOf(text, start, at, letters);
-    if (before?.stem === 'e' && start - before.end <= 1 && ADDITIVE_NUMBER.test(stem)) {
+    const written = stemOf(text, start, at, letters);
+    const stem = CLOSED_INS.test(written) ? `e${written.slice(INS.length)}` : written;
+    if (
+      before &&
+      (before.stem === 'e' || before.stem === 'ins') &&
+      start - before.end <= 1 &&
+      ADDITIVE_NUMBER.test(stem)
+    ) {
+      // prettier-ignore
       before = { ...before, stem: `e${stem}`, end: at };
       words[words.length - 1] = before;
     } else {
@@ -94,6 +101,8 @@ export function wordsOf(text: string): readonly Word[] {
 }
 
 const ADDITIVE_NUMBER = /^\d{3,4}/;
+const INS = 'ins',
+  CLOSED_INS = /^ins\d/;
 
 /** The stems of a phrase of a table. */
 export const stemsOf = (phrase: string): readonly string[] => wordsOf(phrase).map(({ stem }) => stem);

@@ -62,6 +62,13 @@ fish = anchovy paste, bonito, dashi, katsuobushi, garum, nuoc mam, nam pla, roe,
 crustacean = shrimp paste, prawn cracker, prawn crackers, belacan, krill, crayfish, langoustine, scampi
 mollusc = oyster extract, squid ink, calamari, cuttlefish, abalone, whelk, cockle, cockles, scallop, scallops, escargot
 fish, crustacean ? kimchi, curry paste, laksa paste, tom yum, xo sauce
+sulphite = e225
+sulphite ? e150b, e150d
+soya = e426, e479, e479b
+soya ? e306
+fish ? e631, e635, e441
+crustacean ? e161j
+milk ? e234
 coconut = cocos nucifera, coconut aminos
 maize = zea mays, polenta, hominy, masa harina
 rice = oryza sativa
@@ -74,6 +81,7 @@ sunflower = helianthus annuus
 tomato = solanum lycopersicum
 . but we our us you your they them those these which where when while who what how why because although though however handled handling handle sufferer sufferers allergic people children adults anyone someone person customer customers guarantee absence presence presented avoid eat drink consume consumed taste tastes love loved enjoy eaten ideal perfect great try tip tips recipe idea ideas new improved now then always never every each some many most few several one two three four five six seven eight nine ten first second third during between into onto over out up down off again also just still yet only even very more less much such same like as well plus around near back front side top bottom
 . range free-range cage barn pasture fed grass wild caught line sustainable sustainably origin country made packed produced manufactured distributed imported exported bottled canned grown harvested picked milled ground baked fried grilled boiled toasted popped puffed crisped extruded enriched fortified instant quick easy ready meal meals pot bowl tray pouch sachet tin jar bottle carton box bag wrapper sleeve film recycle recyclable recycled widely store stored storing keep kept refrigerate freeze defrost thaw thawed reheat heat oven microwave hob pan simmer stir serve serves portion portions size typical approx approximately
+. enhancer enhancers bulking anticaking anti-caking improver improvers propellant sequestrant firming foaming carrier acidulant additive additives
 . ltd limited gmbh inc llc plc co company corp corporation bv srl spa sa sarl ag oy ab as street road avenue lane park estate house unit floor po box postcode www http https com org net tel telephone email contact helpline careline batch lot code number serial iso haccp brc halal kosher parve pareve fssc registered trademark
 . lemongrass galangal teff sorghum amaranth quinoa buckwheat-free edta disodium ethylenediaminetetraacetate calcium tetraacetate sulphur-free copper iron zinc manganese iodine selenium chromium molybdenum biotin pantothenic pantothenate choline inositol carnitine taurine folate cobalamin menaquinone phylloquinone retinol retinyl acetate pyridoxine niacinamide palmitate ergocalciferol tricalcium dicalcium monocalcium tripotassium trisodium pyrophosphate hexametaphosphate erythritol mannitol isomalt maltitol polydextrose allulose stevioside glycosides acesulfame saccharin neotame advantame thaumatin monk lohan arabic tragacanth karaya tara gellan curdlan pullulan cassia konjac agarose alginic propylene glycol ester esters mono- diglycerides polysorbate sorbitan polyglycerol polyricinoleate sucrose glucose fructose dextrose galactose isoglucose treacle jaggery panela muscovado demerara turbinado date nectar beet chicory endive radicchio rocket arugula watercress chard kohlrabi okra artichoke asparagus rhubarb plum prune cranberries blueberry blueberries blackberry blackcurrant currants gooseberry elderflower cherry cherries lychee guava passionfruit papaya kiwi melon watermelon grapefruit-free saffron sumac zaatar asafoetida ajwain fennel anise star allspice juniper mace tarragon chervil marjoram savory hyssop curry leaf leaves galangal wasabi horseradish
 `); // prettier-ignore
