@@ -3,6 +3,7 @@ import { larderTable } from '../packages/core/src/larder/catalog/larder-table';
 import { anchors } from '../packages/core/src/science/anchor-table';
 import committed from '../packages/core/src/science/committed.json';
 import { type AnchorResult, resultOf, type Total, totalsOf } from '../packages/core/src/science/evidence';
+import { movedFigures } from '../packages/core/src/science/pinned-figures';
 import heldBack from '../packages/core/src/science/held-back.json';
 import { brokenInvariants } from '../packages/core/src/science/invariants';
 import { larderChecks } from '../packages/core/src/science/larder-checks';
@@ -39,6 +40,10 @@ const fails = [
   ...(inside(held) < committed.heldBackInside
     ? [`fewer held-back anchors inside than ${committed.heldBackInside}`]
     : []),
+  ...movedFigures(results).map(
+    ({ id, from, to, by }) =>
+      `${id} moved from ${from ?? 'nothing'} to ${to ?? 'nothing'}${by === undefined ? '' : ` (${(by * 100).toFixed(2)} %)`}: npm run pin:science, if it was meant`,
+  ),
   ...checks
     .filter((check) => check.failing.length > 0)
     .map((check) => `${check.name}: not ${check.failing.join(', ')}`),
