@@ -4,6 +4,7 @@
  */
 export const moreWordsOf: Readonly<Record<string, string>> = {
   German: `
+wheat ? kekse, keks, gebäck, kuchen, teig, blätterteig
 pea = erbse, erbsen, erbsenprotein, erbseneiweiß, erbsenmehl, erbsenstärke, erbsenfaser
 chickpea = kichererbse, kichererbsen, kichererbsenmehl
 lentil = linse, linsen, linsenmehl, rote linsen
@@ -37,6 +38,9 @@ fish, soya ? worcestersauce, worcestershiresauce
 milk < tsatsiki, tzatziki
 crustacean, fish ? currypaste`,
   Dutch: `
+wheat ? koekjes, koek, deeg, bladerdeeg
+wheat < beschuit, griesmeel
+milk < vla
 pea = erwt, erwten, erwteneiwit, erwtenzetmeel
 chickpea = kikkererwt, kikkererwten, kikkererwtenmeel
 lentil = linzen, linzenmeel
@@ -65,6 +69,8 @@ celery, wheat ? bouillonblokje, bouillon
 wheat < noedels
 milk ? chocolade`,
   French: `
+wheat ? biscuit, gâteau, gâteaux, gaufre, pâte feuilletée
+milk < chantilly
 pea = pois, petits pois, protéine de pois, protéines de pois, amidon de pois
 chickpea = pois chiche, pois chiches, farine de pois chiches
 lentil = lentille, lentilles
@@ -93,6 +99,8 @@ milk ? chocolat
 fish = tarama
 ! pâte de, pâte à tartiner, crème de marrons, crème de coco, sans lactose`,
   Italian: `
+wheat ? biscotti, biscotto, impasto
+milk < crescenza, stracchino
 pea = pisello, piselli, proteine di pisello
 chickpea = cece, ceci, farina di ceci
 lentil = lenticchia, lenticchie
@@ -123,6 +131,9 @@ milk < besciamella
 milk ? cioccolato, crema spalmabile
 ! pasta di cacao, pasta di, senza lattosio, crema di cocco`,
   Spanish: `
+wheat < pan, hojaldre
+wheat ? masa, galleta, galletas, bizcocho, bizcochos, tarta, empanada
+added-sugar = mosto
 pea = guisante, guisantes, proteína de guisante
 chickpea = garbanzo, garbanzos, harina de garbanzo
 lentil = lenteja, lentejas
@@ -150,6 +161,8 @@ soya = habas de soja
 milk ? chocolate, crema de cacao
 ! en polvo, pimentón dulce, pasta de, trigo sarraceno, harina de trigo sarraceno, sin lactosa, crema de coco`,
   Portuguese: `
+wheat ? biscoitos, biscoito, bolo
+added-sugar = mel
 pea = ervilha, ervilhas, proteína de ervilha
 chickpea = grão-de-bico, farinha de grão-de-bico
 lentil = lentilha, lentilhas
@@ -179,6 +192,9 @@ wheat ? massa, bolacha, bolachas
 milk ? chocolate
 ! pasta de, massa de cacau, trigo sarraceno, farinha de trigo sarraceno, sem lactose, creme de coco, noz-moscada`,
   Polish: `
+wheat ? herbatniki, ciasto, ciastka
+milk ? krem
+! masa netto, masa kakaowa
 pea = groch, groszek, białko grochu
 chickpea = ciecierzyca, mąka z ciecierzycy
 lentil = soczewica
@@ -210,6 +226,8 @@ mollusc = kalmary, kalmar
 milk ? czekolada
 ! pasta z, bez laktozy`,
   Czech: `
+wheat ? sušenky, těsto, pečivo
+milk ? krém
 pea = hrách, hrášek, hrachová bílkovina
 chickpea = cizrna, cizrnová mouka
 lentil = čočka
@@ -240,6 +258,8 @@ soya = sójové boby
 milk ? čokoláda
 ! bezlaktózové`,
   Swedish: `
+wheat ? kex, kaka, kakor, deg
+milk ? kräm
 pea = ärta, ärtor, ärtprotein
 chickpea = kikärta, kikärter, kikärtsmjöl
 lentil = linser
@@ -268,6 +288,10 @@ egg < majonnäs
 tree-nut = nötkräm
 milk ? choklad`,
   Danish: `
+wheat ? kiks, kage, dej, mel
+wheat < semulje
+milk < ymer
+milk ? creme
 pea = ært, ærter, ærteprotein
 chickpea = kikærter, kikærtemel
 lentil = linser
@@ -297,6 +321,8 @@ egg = æggepasta
 egg < mayonnaise
 milk ? chokolade`,
   Norwegian: `
+wheat ? kjeks, kake, deig, mel
+milk < krem
 pea = ert, erter, erteprotein
 chickpea = kikerter, kikertmel
 lentil = linser
@@ -326,6 +352,8 @@ egg < majones
 tree-nut = nøttekrem
 milk ? sjokolade`,
   Finnish: `
+wheat ? keksi, keksit, taikina, jauho
+wheat < mannaryyni
 pea = herne, herneproteiini, herneet
 chickpea = kikherne, kikherneet, kikhernejauho
 lentil = linssi, linssit
