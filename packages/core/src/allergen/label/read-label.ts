@@ -19,6 +19,7 @@ import { additiveClasses, joins } from './label-grammar.params.js';
 import type { StatementKind } from './statements.params.js';
 import type { PhraseTree } from './phrase-tree.js';
 import { type TaughtMeaning, type TaughtWord, taughtTree } from './taught-word.js';
+import { Typesetting } from './typesetting.js';
 import { unknownWord } from './unknown-word.js';
 import { type Word, wordsOf } from './words.js';
 
@@ -64,46 +65,6 @@ export interface ReadLabel {
   readonly ingredients: readonly ListedIngredient[];
 }
 
-/** A text with at least this share of capitals is set in capitals: they emphasise nothing. */
-const ALL_CAPITALS = 0.6;
-const LEAST_EMPHASIS = 3;
-/** Bold as it is typed or pasted. */
-const BOLD = /(?:\*\*|<b>|<strong>|__)$/i,
-  STAR = 42,
-  TAG_END = 62,
-  UNDERLINE = 95,
-  SMALL_A = 97,
-  SMALL_Z = 122;
-
-/** Characters looked at to see how a label is set. */
-const SAMPLE = 200;
-
-function isMostlyCapitals(text: string): boolean {
-  let capitals = 0,
-    small = 0;
-  for (let i = 0; i < text.length && i < SAMPLE; i++) {
-    const code = text.charCodeAt(i);
-    if (code >= 65 && code <= 90) capitals++;
-    else if (code >= 97 && code <= 122) small++;
-  }
-  return capitals > ALL_CAPITALS * (capitals + small) && capitals > 0;
-}
-
-/** A stretch in quotes, from its first mark to its last. */
-type Quote = readonly [from: number, to: number];
-const QUOTED = /["“„«][^"“”„«»\n]{1,40}["”“»]/g;
-/** More quotes than any pack has are not looked at. */
-const MOST_QUOTES = 20;
-
-function quotedIn(text: string): readonly Quote[] {
-  const found: Quote[] = [];
-  for (const match of text.matchAll(QUOTED)) {
-    found.push([match.index, match.index + match[0].length]);
-    if (found.length >= MOST_QUOTES) break;
-  }
-  return found;
-}
-
 /** The number of an additive without its letter. */
 const BARE_NUMBER = /^\d{3,4}[a-z]?$/;
 
@@ -116,8 +77,7 @@ class Reading {
   readonly notes: LabelNote[] = [];
   readonly unrecognised: Unrecognised[] = [];
   private readonly words: readonly Word[];
-  private readonly capitalsMean: boolean;
-  private readonly quotes: readonly Quote[];
+  private readonly set: Typesetting;
   warns = false;
   private hasHeading = false;
   /** Foods that were named, and things of a list that were understood. */
@@ -140,8 +100,7 @@ class Reading {
     private readonly taught: PhraseTree<TaughtMeaning> | undefined,
   ) {
     this.words = wordsOf(text);
-    this.capitalsMean = !isMostlyCapitals(text);
-    this.quotes = quotedIn(text);
+    this.set = new Typesetting(text);
   }
 
   run(): void {
@@ -268,7 +227,7 @@ class Reading {
     const said = readAs ? `“${quoted}” reads like “${readAs}”: ${because}` : `“${quoted}”: ${because}`;
     const stated = this.mode === 'may-contain' ? `${said}; the maker says it may be there in traces` : said;
     for (const allergen of allergens)
-      this.findings.push({ allergen, kind: this.kindOf(kind), start, end, because: stated, emphasised: this.emphasised(start, end) }); // prettier-ignore
+      this.findings.push({ allergen, kind: this.kindOf(kind), start, end, because: stated, emphasised: this.set.isEmphasised(start, end) }); // prettier-ignore
   }
 
   /** A word that names nothing. */
@@ -305,14 +264,14 @@ class Reading {
         start,
         end,
         text: this.text.slice(start, end),
-        emphasised: this.emphasised(start, end),
+        emphasised: this.set.isEmphasised(start, end),
       });
     return 1;
   }
 
   /** A name: of a maker or a place, or of a brand in quotes; it begins with a capital or holds a figure. */
   private isName({ start, end }: Word): boolean {
-    if (!this.ofMaker && !this.quotes.some(([from, to]) => start > from && end <= to)) return false;
+    if (!this.ofMaker && !this.set.isQuoted(start, end)) return false;
     return /^\p{Lu}|\d/u.test(this.text.slice(start, end));
   }
 
@@ -347,18 +306,6 @@ class Reading {
   private note(at: number, length: number, kind: LabelNote['kind'], text: string): void {
     const { start, end } = this.placeOf(at, length);
     this.notes.push({ start, end, kind, text });
-  }
-
-  private emphasised(start: number, end: number): boolean {
-    const mark = this.text.charCodeAt(start - 1);
-    const marked = mark === STAR || mark === TAG_END || mark === UNDERLINE;
-    if (marked && BOLD.test(this.text.slice(Math.max(0, start - 9), start))) return true;
-    if (!this.capitalsMean || end - start < LEAST_EMPHASIS) return false;
-    // Most words begin with a small letter, and are no emphasis.
-    const first = this.text.charCodeAt(start);
-    if (first >= SMALL_A && first <= SMALL_Z) return false;
-    const text = this.text.slice(start, end);
-    return /\p{Lu}/u.test(text) && !/\p{Ll}/u.test(text);
   }
 }
 
