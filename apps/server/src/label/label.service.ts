@@ -26,12 +26,17 @@ const viewOf = ({ ingredient, text, readOn }: PackLabelRow, knowledge: LabelKnow
 /** Labels whose reading is remembered; more than a house has packs. */
 const MOST_REMEMBERED = 1000;
 
+/** What is taught, with the labels that were read with it: a reading that ends after another word was taught is remembered nowhere that counts. */
+interface Taught {
+  readonly words: readonly TaughtWord[];
+  readonly key: string;
+  readonly remembered: Map<string, LabelKnowledge>;
+}
+
 /** Reads labels, and keeps those of the packs in the house. */
 @Injectable()
 export class LabelService {
-  private readonly remembered = new Map<string, LabelKnowledge>();
-  /** What was taught when they were read. */
-  private taughtThen = '[]';
+  private taught: Taught = { words: [], key: '[]', remembered: new Map() };
 
   constructor(
     private readonly em: EntityManager,
@@ -43,13 +48,13 @@ export class LabelService {
 
   /** Keeps nothing. */
   async read({ text }: LabelText): Promise<LabelView> {
-    const read = await this.readText(text, await this.words.list());
+    const read = await this.readText(text, (await this.taughtNow()).words);
     return { ...read, ...allergensOfLabel(read), nutrition: read.nutrition ?? null };
   }
 
   async list(): Promise<readonly PackLabelView[]> {
     const views: PackLabelView[] = [];
-    const taught = await this.words.list();
+    const taught = await this.taughtNow();
     for (const row of await this.em.find(PackLabelRow, {}, { orderBy: { ingredient: 'asc' } }))
       views.push(viewOf(row, await this.knowledgeOf(row.text, taught)));
     return views;
@@ -58,7 +63,7 @@ export class LabelService {
   /** Keeps a label for an ingredient, in place of an older one. */
   async keep(id: string, { text }: LabelText): Promise<PackLabelView> {
     const ingredient = this.larder.read(id).id;
-    const knowledge = await this.knowledgeOf(text, await this.words.list());
+    const knowledge = await this.knowledgeOf(text, await this.taughtNow());
     const { contains, askFor } = knowledge;
     const columns = { text, contains, askFor, readOn: this.clock.now() };
     const held = await this.em.findOne(PackLabelRow, { ingredient });
@@ -69,16 +74,21 @@ export class LabelService {
     return viewOf(row, knowledge);
   }
 
+  /** What is taught by now; what was read with other words is forgotten. */
+  private async taughtNow(): Promise<Taught> {
+    const words = await this.words.list(),
+      key = JSON.stringify(words);
+    if (key !== this.taught.key) this.taught = { words, key, remembered: new Map() };
+    return this.taught;
+  }
+
   /** What a label means by today’s reader: what was read of it when it was kept may be less. */
-  private async knowledgeOf(text: string, taught: readonly TaughtWord[]): Promise<LabelKnowledge> {
-    const taughtNow = JSON.stringify(taught);
-    if (taughtNow !== this.taughtThen) this.remembered.clear();
-    this.taughtThen = taughtNow;
-    const held = this.remembered.get(text);
+  private async knowledgeOf(text: string, { words, remembered }: Taught): Promise<LabelKnowledge> {
+    const held = remembered.get(text);
     if (held) return held;
-    const knowledge = allergensOfLabel(await this.readText(text, taught));
-    if (this.remembered.size >= MOST_REMEMBERED) this.remembered.clear();
-    this.remembered.set(text, knowledge);
+    const knowledge = allergensOfLabel(await this.readText(text, words));
+    if (remembered.size >= MOST_REMEMBERED) remembered.clear();
+    remembered.set(text, knowledge);
     return knowledge;
   }
 

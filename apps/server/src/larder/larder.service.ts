@@ -1,16 +1,27 @@
-import { PotLineInput } from '@alterum/contract';
+import { type FieldProblem, PotLineInput } from '@alterum/contract';
 import {
+  grams,
   gramsOf,
   type Ingredient,
   ingredientById,
   larderTable,
   LARGEST_LINE_G,
+  type RecipeLine,
   searchIngredients,
   unitOf,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
-import { Failure } from '../platform/failure.js';
+import { Failure, invalidInput } from '../platform/failure.js';
 import { OwnLarder } from './own-larder.js';
+
+/** A line of a pot with the place it was sent at. */
+export type PlacedLine = Pick<PotLineInput, 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage'> & {
+  readonly field: string;
+};
+
+/** Lines as they came in a list of that name. */
+export const placed = (lines: readonly Omit<PlacedLine, 'field'>[], list: string): readonly PlacedLine[] =>
+  lines.map((line, at) => ({ ...line, field: `${list}[${at}]` }));
 
 export type Weighed =
   | { readonly kind: 'weighed'; readonly ingredient: Ingredient; readonly grams: number }
@@ -74,5 +85,24 @@ export class LarderService {
         message: `That is ${(grams / 1000).toFixed(0)} kg of ${ingredient.name.toLowerCase()}. One line holds at most ${LARGEST_LINE_G / 1000} kg.`,
       };
     return { kind: 'weighed', ingredient, grams };
+  }
+
+  /** Lines as the model takes them. @throws Failure naming the field of every line that cannot be weighed */
+  weighAll(lines: readonly PlacedLine[]): readonly RecipeLine[] {
+    const errors: FieldProblem[] = [],
+      weighed: RecipeLine[] = [];
+    for (const { field, ...line } of lines) {
+      const one = this.weigh(line);
+      if (one.kind === 'refused') errors.push({ field: `${field}.${one.field}`, message: one.message });
+      else
+        weighed.push({
+          ingredient: one.ingredient,
+          mass: grams(one.grams),
+          preparation: line.preparation ?? 'as-is',
+          stage: line.stage ?? 'start',
+        });
+    }
+    if (errors.length > 0) throw invalidInput(errors);
+    return weighed;
   }
 }

@@ -1,8 +1,7 @@
-import { completeProcess, type FieldProblem, PredictRequest, type PredictResponse } from '@alterum/contract';
-import { blankFormula, celsius, grams, type Recipe, type RecipeLine, uncooked } from '@alterum/core';
+import { completeProcess, PredictRequest, type PredictResponse } from '@alterum/contract';
+import { blankFormula, celsius, type Recipe, uncooked } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
-import { LarderService } from '../larder/larder.service.js';
-import { invalidInput } from '../platform/failure.js';
+import { LarderService, placed } from '../larder/larder.service.js';
 import { HeavyWork } from '../work/heavy-work.js';
 import { SHORT_POT } from '../work/work.params.js';
 import { type Pot, predictPot } from './predict-pot.js';
@@ -25,27 +24,12 @@ export class PredictService {
   }
 
   private recipeOf(request: PredictRequest): Recipe {
-    const errors: FieldProblem[] = [],
-      lines: RecipeLine[] = [];
-    request.lines.forEach((line, i) => {
-      const weighed = this.larder.weigh(line);
-      if (weighed.kind === 'refused')
-        errors.push({ field: `lines[${i}].${weighed.field}`, message: weighed.message });
-      else
-        lines.push({
-          ingredient: weighed.ingredient,
-          mass: grams(weighed.grams),
-          preparation: line.preparation ?? 'as-is',
-          stage: line.stage ?? 'start',
-        });
-    });
-    if (errors.length > 0) throw invalidInput(errors);
     const { temperatureC, storage, days } = {
       ...blankFormula.serve,
       ...Object.fromEntries(Object.entries(request.serve ?? {}).filter(([, value]) => value !== undefined)),
     };
     return {
-      lines,
+      lines: this.larder.weighAll(placed(request.lines, 'lines')),
       process: completeProcess(request.process, uncooked),
       serving: { temperatureC: celsius(temperatureC), storage, days },
     };

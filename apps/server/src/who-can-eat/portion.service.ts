@@ -1,14 +1,8 @@
-import {
-  type FieldProblem,
-  formulaOfContent,
-  type PotLineInput,
-  type WhoCanEatRequest,
-} from '@alterum/contract';
+import { formulaOfContent, type WhoCanEatRequest } from '@alterum/contract';
 import {
   asOneLine,
   assemble,
   celsius,
-  grams,
   gramsOf,
   mealOf,
   momentOf,
@@ -18,27 +12,20 @@ import {
   portionOfLines,
   portionOfRecipe,
   predictMixture,
-  type RecipeLine,
   recipeOfFormula,
   timesAsMuch,
   uncooked,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { FormulaService } from '../formula/formula.service.js';
-import { LarderService } from '../larder/larder.service.js';
-import { invalidInput } from '../platform/failure.js';
+import { LarderService, placed, type PlacedLine } from '../larder/larder.service.js';
 
 /** "formula:<id>" as an ingredient is a sauce inside a dish. */
 const FORMULA_PREFIX = 'formula:';
 
-type JudgedLine = Pick<PotLineInput, 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage'>;
-/** A line with the place it was sent at. */
-type PlacedLine = JudgedLine & { readonly field: string };
 type Labels = ReadonlyMap<string, PackLabel>;
 
-const placed = (lines: readonly JudgedLine[], list: string): readonly PlacedLine[] =>
-  lines.map((line, at) => ({ ...line, field: `${list}[${at}]` }));
-const isFormula = ({ ingredient }: JudgedLine): boolean => ingredient.startsWith(FORMULA_PREFIX);
+const isFormula = ({ ingredient }: PlacedLine): boolean => ingredient.startsWith(FORMULA_PREFIX);
 
 /** What one person eats of what was asked about: lines, formulas inside them, versions and what stands beside. */
 @Injectable()
@@ -71,7 +58,7 @@ export class PortionService {
   /** A pot that is sent, in which kept formulas may stand as ingredients. */
   private async ofLines(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
     const recipe = {
-      lines: this.weighed(lines.filter((line) => !isFormula(line))),
+      lines: this.larder.weighAll(lines.filter((line) => !isFormula(line))),
       process: uncooked,
       serving: { temperatureC: celsius(60), storage: 'cool' as const, days: 0 },
     };
@@ -83,7 +70,7 @@ export class PortionService {
 
   /** What is stirred into a base: whether it is ground first is not known. */
   private async ofAdded(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
-    const plain = this.weighed(lines.filter((line) => !isFormula(line))).map(({ ingredient, mass }, at) => {
+    const plain = this.larder.weighAll(lines.filter((line) => !isFormula(line))).map(({ ingredient, mass }, at) => {
       const label = labels.get(ingredient.id);
       return { id: `added-${at}`, ingredient, named: ingredient.name, gramsPerPortion: mass / portions, preparationUnknown: true, ...(label ? { label } : {}) };
     });
@@ -116,22 +103,4 @@ export class PortionService {
     const { massG, volumeMl } = prediction;
     return { name: view.name, portion, portions: divided, batchG: massG, density: volumeMl > 0 ? massG / volumeMl : undefined };
   } // prettier-ignore
-
-  private weighed(lines: readonly PlacedLine[]): readonly RecipeLine[] {
-    const errors: FieldProblem[] = [],
-      weighed: RecipeLine[] = [];
-    for (const { field, ...line } of lines) {
-      const one = this.larder.weigh(line);
-      if (one.kind === 'refused') errors.push({ field: `${field}.${one.field}`, message: one.message });
-      else
-        weighed.push({
-          ingredient: one.ingredient,
-          mass: grams(one.grams),
-          preparation: line.preparation ?? 'as-is',
-          stage: line.stage ?? 'start',
-        });
-    }
-    if (errors.length > 0) throw invalidInput(errors);
-    return weighed;
-  }
 }

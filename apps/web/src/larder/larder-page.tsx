@@ -1,4 +1,4 @@
-import type { OwnIngredientView } from '@alterum/contract';
+import type { OwnIngredientView, TaughtWordView } from '@alterum/contract';
 import { searchIngredients } from '@alterum/core';
 import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -17,9 +17,14 @@ import OwnIngredientForm, { type Prefilled } from './own-ingredient-form';
 import { PackLabelNote } from './pack-label-note';
 import { TaughtWords } from './taught-words';
 
-export const loader = async (): Promise<HouseLarder> => {
-  const [larder] = await Promise.all([loadHouseLarder(), loadHousehold()]);
-  return larder;
+interface LarderData extends HouseLarder {
+  /** Words of labels that the cook explained. */
+  readonly words: readonly TaughtWordView[];
+}
+
+export const loader = async (): Promise<LarderData> => {
+  const [larder, words] = await Promise.all([loadHouseLarder(), api.taughtWords(), loadHousehold()]);
+  return { ...larder, words };
 };
 
 /** Letters of a name, and of what is shown of one on a button. */
@@ -28,7 +33,7 @@ const LONGEST_NAME = 80,
 
 /** What the house can cook with and what it is made of. */
 export function Component() {
-  const { own, labels, words } = useLoaderData<HouseLarder>();
+  const { own, labels, words } = useLoaderData<LarderData>();
   const { revalidate } = useRevalidator();
   const show = useNotices((state) => state.show);
   const [text, setText] = useState('');

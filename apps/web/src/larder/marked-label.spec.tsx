@@ -9,7 +9,9 @@ const shown = (text: string) => {
 };
 const findings = (text: string) => {
   const host = document.createElement('div');
-  host.innerHTML = renderToStaticMarkup(<LabelFindings text={text} read={readLabel(text)} taught={() => undefined} />);
+  host.innerHTML = renderToStaticMarkup(
+    <LabelFindings text={text} read={readLabel(text)} taught={() => undefined} />,
+  );
   return host;
 };
 

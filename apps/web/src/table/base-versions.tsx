@@ -9,7 +9,7 @@ import { Button } from '../ui/button';
 import { AddedThings } from './added-things';
 import { useHousehold } from './household-store';
 import { portionOfAdded, portionOfView } from './judged';
-import { VerdictCell } from './verdict-cell';
+import { VerdictList } from './verdict-list';
 
 interface BaseVersionsProps {
   readonly found: FoundFormulas<FormulaView>;
@@ -88,22 +88,7 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
             formulas={views.filter(({ id }) => id !== base.id)}
             change={(next: readonly AddedInput[]) => change(at, { added: [...next] })}
           />
-          <ul className="flex flex-wrap gap-x-3">
-            {eaters.map((eater, i) => {
-              const result = judgedVersions[at]?.people[i];
-              return (
-                result && (
-                  <li
-                    key={eater.id}
-                    className="flex items-center text-sm"
-                    data-testid={`version-${at + 1}-${eater.name}`}
-                  >
-                    {eater.name} <VerdictCell eater={eater} result={result} />
-                  </li>
-                )
-              );
-            })}
-          </ul>
+          <VerdictList eaters={eaters} people={judgedVersions[at]?.people} testId={`version-${at + 1}`} />
         </div>
       ))}
       {chosen.versions.length < eveningLimits.versions && (

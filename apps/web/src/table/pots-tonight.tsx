@@ -9,7 +9,7 @@ import type { FoundFormulas } from '../formulas/use-found-formulas';
 import { Button } from '../ui/button';
 import { useHousehold } from './household-store';
 import { portionOfView } from './judged';
-import { VerdictCell } from './verdict-cell';
+import { VerdictList } from './verdict-list';
 
 interface PotsTonightProps {
   readonly found: FoundFormulas<FormulaView>;
@@ -131,18 +131,7 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
                 </label>
               ))}
             </div>
-            <ul className="mt-1 flex flex-wrap gap-x-3">
-              {eaters.map((eater, i) => {
-                const result = verdicts[at]?.people[i];
-                return (
-                  result && (
-                    <li key={eater.id} className="flex items-center text-sm">
-                      {eater.name} <VerdictCell eater={eater} result={result} />
-                    </li>
-                  )
-                );
-              })}
-            </ul>
+            <VerdictList eaters={eaters} people={verdicts[at]?.people} />
           </li>
         ))}
       </ol>
@@ -152,18 +141,7 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
           <p className="text-sm text-soft">
             Salt, what is pungent and what is tolerated in small amounts add up over the evening.
           </p>
-          <ul className="mt-1 flex flex-wrap gap-x-3">
-            {eaters.map((eater, i) => {
-              const result = evening[i];
-              return (
-                result && (
-                  <li key={eater.id} className="flex items-center text-sm">
-                    {eater.name} <VerdictCell eater={eater} result={result} />
-                  </li>
-                )
-              );
-            })}
-          </ul>
+          <VerdictList eaters={eaters} people={evening} />
         </div>
       )}
       {pots.length > 1 && (

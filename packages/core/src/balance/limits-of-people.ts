@@ -1,4 +1,5 @@
-import { COMPOUND_CV, compoundContent } from '../household/need/compound.params.js';
+import { knownContent } from '../household/need/compound-content.js';
+import { COMPOUND_CV } from '../household/need/compound.params.js';
 import type { Eater } from '../household/eater.js';
 import { ruleLimits } from '../household/need/rule.params.js';
 import type { PackLabel } from '../household/portion/pack-label.js';
@@ -54,8 +55,7 @@ export function limitsOfPeople(recipe: Recipe, portions: number, eaters: readonl
       if (need.kind === 'rule' && need.rule === 'small-child')
         return [{ ...limit('salt', Infinity, 0, ({ ingredient }) => compiledIngredient(ingredient).salt), doubtful: ruleLimits.childSalt }];
       if (need.kind !== 'compound') return [];
-      const content = compoundContent[need.compound];
-      return [limit(need.compound, need.gramsPerPortion, COMPOUND_CV, ({ ingredient: { id, like, likened } }) => (content[id] ?? (like && likened ? content[like] : undefined) ?? 0) / 100)];
+      return [limit(need.compound, need.gramsPerPortion, COMPOUND_CV, ({ ingredient }) => (knownContent(need.compound, ingredient) ?? 0) / 100)];
     }),
   );
   return { forbidden, portions: limits };

@@ -54,3 +54,7 @@ export interface Ingredient {
   /** Ids of the kinds it comes in, of which the cook has not said one: what only some of them hold is asked about. */
   readonly kinds?: readonly string[];
 }
+
+/** Whether its kind was only found by the numbers of its label: how it bites and what else is in it is then not known. */
+export const isLikenedByNumbers = ({ guessed, likened }: Pick<Ingredient, 'guessed' | 'likened'>): boolean =>
+  guessed !== undefined && !likened;

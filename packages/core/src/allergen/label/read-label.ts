@@ -241,8 +241,9 @@ class Reading {
   private meetUnknown(at: number, word: Word): number {
     const { stem } = word;
     if (stem.length < 2 || plainStems.has(stem)) return this.pass(at, word);
-    const read = unknownWord(this.additiveFrom === at && BARE_NUMBER.test(stem) ? `e${stem}` : stem);
-    if (this.additiveFrom === at && BARE_NUMBER.test(stem)) this.additiveFrom = at + 1;
+    const isAdditive = this.additiveFrom === at && BARE_NUMBER.test(stem);
+    if (isAdditive) this.additiveFrom = at + 1;
+    const read = unknownWord(isAdditive ? `e${stem}` : stem);
     if (read.kind === 'nothing') return 1;
     if (read.kind === 'means') {
       for (const { meaning, readAs } of read.readings) this.find(at, 1, meaning, readAs);

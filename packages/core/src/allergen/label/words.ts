@@ -89,7 +89,6 @@ export function wordsOf(text: string): readonly Word[] {
       start - before.end <= 1 &&
       ADDITIVE_NUMBER.test(stem)
     ) {
-      // prettier-ignore
       before = { ...before, stem: `e${stem}`, end: at };
       words[words.length - 1] = before;
     } else {

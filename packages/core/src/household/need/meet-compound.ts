@@ -1,31 +1,25 @@
-import { covers } from '../../allergen/allergen.js';
-import type { Ingredient } from '../../larder/ingredient.js';
+import { type AllergenId, covers } from '../../allergen/allergen.js';
+import { type Ingredient, isLikenedByNumbers } from '../../larder/ingredient.js';
+import { type Band, bandOf } from '../../predict/uncertainty/band.js';
 import { flatLines, type Portion, type PortionLine } from '../portion/portion.js';
 import type { Finding } from '../verdict.js';
-import { COMPOUND_CV, compoundContent, compoundNames, mostOfCompound, toldBy } from './compound.params.js';
+import { knownContent } from './compound-content.js';
+import { COMPOUND_CV, compoundNames, mostOfCompound, toldBy } from './compound.params.js';
 import type { Need } from './need.js';
 
 type CompoundNeed = Extract<Need, { kind: 'compound' }>;
 
-/** Half-width of the 80 % interval of a compound's amount, as a factor. */
-const COMPOUND_HIGH = Math.exp(1.2816 * COMPOUND_CV);
-
 /** g per 100 g, from what is known for certain to the most there may be. */
-interface Content {
-  readonly mid: number;
-  readonly high: number;
-}
+type Content = Pick<Band, 'mid' | 'high'>;
 
-function contentOf(need: CompoundNeed, { label }: PortionLine, ingredient: Ingredient): Content {
-  const content = compoundContent[need.compound];
-  const known = content[ingredient.id] ?? (ingredient.like && ingredient.likened ? content[ingredient.like] : undefined);
-  if (known !== undefined) return { mid: known, high: known * COMPOUND_HIGH };
-  const most = mostOfCompound[need.compound](ingredient.per100);
+function contentOf({ compound }: CompoundNeed, { label }: PortionLine, ingredient: Ingredient): Content {
+  const known = knownContent(compound, ingredient);
+  if (known !== undefined) return bandOf(known, COMPOUND_CV);
+  const tells = (held: AllergenId) => toldBy[compound].some((teller) => covers(teller, held) !== 'unrelated');
   // What is only likened by its numbers, or is said to hold milk or onion that the table does not count, may hold as much as its label leaves room for.
-  const guessed = ingredient.guessed !== undefined && !ingredient.likened;
-  const told = label?.contains.some((held) => toldBy[need.compound].some((teller) => covers(teller, held) !== 'unrelated')) ?? false;
-  const saidToHold = told && !ingredient.contains.some((held) => toldBy[need.compound].some((teller) => covers(teller, held) !== 'unrelated'));
-  return { mid: 0, high: guessed || saidToHold ? most : 0 };
+  const saidToHold = label?.contains.some(tells) && !ingredient.contains.some(tells);
+  const unknown = isLikenedByNumbers(ingredient) || saidToHold;
+  return { mid: 0, high: unknown ? mostOfCompound[compound](ingredient.per100) : 0 };
 } // prettier-ignore
 
 /** A compound that is tolerated in small amounts, summed over all that is eaten. */

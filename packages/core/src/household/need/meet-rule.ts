@@ -1,6 +1,6 @@
 import type { AllergenId } from '../../allergen/allergen.js';
 import { allergenOf } from '../../allergen/allergen.js';
-import type { Ingredient } from '../../larder/ingredient.js';
+import { type Ingredient, isLikenedByNumbers } from '../../larder/ingredient.js';
 import { saysAll } from '../portion/pack-label.js';
 import type { PortionLine } from '../portion/portion.js';
 import type { Finding } from '../verdict.js';
@@ -68,7 +68,7 @@ export function meetRule(line: PortionLine, ingredient: Ingredient, need: RuleNe
 function meetPieces({ whole, preparationUnknown }: PortionLine, ingredient: Ingredient, found: (verdict: Finding['verdict'], reason: string) => Finding): Finding | undefined {
   const lower = ingredient.name.toLowerCase();
   const { particleSizeUm, hardness, particles } = ingredient.behaviour;
-  if ((whole || preparationUnknown) && ingredient.guessed !== undefined && !ingredient.likened)
+  if ((whole || preparationUnknown) && isLikenedByNumbers(ingredient))
     return found('ask', `whether there are hard pieces in ${lower} is not known`);
   if (particleSizeUm < ruleLimits.chokingUm || hardness < ruleLimits.chokingHardness || particles !== 'nut') return undefined;
   if (whole) return found('does-not', `${lower} in pieces: a choking hazard for a small child`);

@@ -1,12 +1,9 @@
+import { isLikenedByNumbers } from '../../larder/ingredient.js';
 import { bandOf } from '../../predict/uncertainty/band.js';
 import { compositionCv } from '../../predict/uncertainty/kitchen-offsets.params.js';
 import { bitingStrength } from '../../predict/taste/pungency.js';
 import { mealOf } from './meal.js';
 import type { Portion, PortionLine } from './portion.js';
-
-/** Whether what makes a line's figures is known; one that was likened to a kind only by its numbers may bite. */
-const biteKnown = ({ ingredient }: PortionLine): boolean =>
-  ingredient !== undefined && (ingredient.guessed === undefined || ingredient.likened === true);
 
 function portionOfLine(line: PortionLine): Portion {
   const { ingredient, gramsPerPortion: g } = line;
@@ -14,7 +11,9 @@ function portionOfLine(line: PortionLine): Portion {
   const { mid, high } = bandOf(perGram * (g ?? 0), compositionCv.salt);
   const strength = ingredient ? bitingStrength(ingredient.behaviour.pungent) : 0;
   const saltKnown = ingredient !== undefined && (g !== undefined || perGram === 0);
-  const pungencyKnown = biteKnown(line) && (g !== undefined || strength === 0);
+  // One that was likened to a kind only by its numbers may bite.
+  const pungencyKnown =
+    ingredient !== undefined && !isLikenedByNumbers(ingredient) && (g !== undefined || strength === 0);
   const partly = { partly: true } as const;
   return {
     lines: [line],

@@ -1,3 +1,4 @@
+import { isLikenedByNumbers } from '../../larder/ingredient.js';
 import type { Recipe } from '../../predict/mixture/recipe.js';
 import type { PointPrediction } from '../../predict/prediction.js';
 import { bitingStrength } from '../../predict/taste/pungency.js';
@@ -29,9 +30,7 @@ export function portionOfRecipe(
   });
   const massG = prediction.massG / portions;
   // A neighbour in the larder found by its numbers says nothing of how it bites.
-  const biteUnknown = recipe.lines.some(
-    ({ ingredient, mass }) => mass > 0 && ingredient.guessed !== undefined && ingredient.likened !== true,
-  );
+  const biteUnknown = recipe.lines.some(({ ingredient, mass }) => mass > 0 && isLikenedByNumbers(ingredient));
   const bite = bitingStrength(prediction.pungent);
   return {
     lines,
