@@ -80,13 +80,37 @@ function solverResults(): readonly Result[] {
   const reached = (value: number, best: number) => value <= best * NEAR + NOISE;
   const half = (of: (m: Measured) => number) => percentile(measured.map(of), 0.5);
   return [
-    { name: `balance within 2 % of a global search (${measured.length} problems, 100 times the evaluations)`, value: share((m) => reached(m.ours, m.global)), unit: '%', goal: 95, sense: 'least' },
-    { name: 'global search within 2 % of the balance, so that it can serve as a reference', value: share((m) => reached(m.global, m.ours)), unit: '%', goal: 95, sense: 'least' },
-    { name: `Nelder–Mead of a package within 2 % of the best, ${PACKAGE_EVALUATIONS} times the evaluations`, value: share((m) => reached(m.simplex, Math.min(m.ours, m.global))), unit: '%', goal: 95, sense: 'most' },
-    { name: 'evaluations of one balance, median', value: half((m) => m.evaluations), unit: '', goal: 1500, sense: 'most' },
+    {
+      name: `balance within 2 % of a global search (${measured.length} problems, 100 times the evaluations)`,
+      value: share((m) => reached(m.ours, m.global)),
+      unit: '%',
+      goal: 95,
+      sense: 'least',
+    },
+    {
+      name: 'global search within 2 % of the balance, so that it can serve as a reference',
+      value: share((m) => reached(m.global, m.ours)),
+      unit: '%',
+      goal: 95,
+      sense: 'least',
+    },
+    {
+      name: `Nelder–Mead of a package within 2 % of the best, ${PACKAGE_EVALUATIONS} times the evaluations`,
+      value: share((m) => reached(m.simplex, Math.min(m.ours, m.global))),
+      unit: '%',
+      goal: 95,
+      sense: 'most',
+    },
+    {
+      name: 'evaluations of one balance, median',
+      value: half((m) => m.evaluations),
+      unit: '',
+      goal: 1500,
+      sense: 'most',
+    },
     { name: 'one balance, median', value: half((m) => m.ms), unit: 'ms', goal: 250, sense: 'most' },
   ];
-} // prettier-ignore
+}
 
 const eaters = demoHousehold.map((body: EaterBody, i) => ({
   id: String(i),
@@ -98,14 +122,25 @@ const eaters = demoHousehold.map((body: EaterBody, i) => ({
 function demoRequest(name: string, ask: SwapAsk | string, larder = larderTable): SwapRequest {
   const body = demoFormulas.find((formula) => formula.name === name);
   if (!body) throw new Error(`no demo formula is called ${name}`);
-  const formula = formulaFromBody(body, (line) => ({ id: line.id ?? line.ingredient, ingredient: ingredientById(line.ingredient) }));
+  const formula = formulaFromBody(body, (line) => ({
+    id: line.id ?? line.ingredient,
+    ingredient: ingredientById(line.ingredient),
+  }));
   const { recipe } = recipeOfFormula(formula, ingredientById);
   return {
-    recipe, portions: formula.portions, brief: briefOf(formula), eaters, larder, schools: openToAll,
-    ask: typeof ask === 'string' ? { kind: 'line', line: formula.lines.findIndex(({ ingredient }) => ingredient === ask) } : ask,
+    recipe,
+    portions: formula.portions,
+    brief: briefOf(formula),
+    eaters,
+    larder,
+    schools: openToAll,
+    ask:
+      typeof ask === 'string'
+        ? { kind: 'line', line: formula.lines.findIndex(({ ingredient }) => ingredient === ask) }
+        : ask,
     measuring: { units: formula.lines.map(({ amount }) => amount.unit), rounding: 'as-written' },
   };
-} // prettier-ignore
+}
 
 const ROUNDS = 5;
 function quietest(work: () => unknown): number {
@@ -128,10 +163,16 @@ function candidatesPerSecond(): number {
   const line = lines.findIndex(({ ingredient }) => ingredient.id === 'oat-drink');
   const newcomers = newcomersFor(request, line, () => true);
   const ms = quietest(() => {
-    for (let k = 0; k < 20; k++) for (const newcomer of newcomers) judge({ ...recipe, lines: replaceLine(original, { ...recipe, lines }, line, newcomer, () => false) }, portions, spread);
+    for (let k = 0; k < 20; k++)
+      for (const newcomer of newcomers)
+        judge(
+          { ...recipe, lines: replaceLine(original, { ...recipe, lines }, line, newcomer, () => false) },
+          portions,
+          spread,
+        );
   });
   return (1000 * 20 * newcomers.length) / ms;
-} // prettier-ignore
+}
 
 function swapResults(): readonly Result[] {
   const line = demoRequest('Smoked pumpkin-seed dip', 'pumpkin-seed'),
@@ -139,15 +180,34 @@ function swapResults(): readonly Result[] {
   const role = line.recipe.lines[0]?.ingredient.role;
   const pool = larderTable.filter((ingredient) => ingredient.role === role),
     others = larderTable.filter((ingredient) => ingredient.role !== role);
-  const withPool = (count: number) => quietest(() => finish(swap({ ...line, larder: [...others, ...pool.slice(0, count)] })));
+  const withPool = (count: number) =>
+    quietest(() => finish(swap({ ...line, larder: [...others, ...pool.slice(0, count)] })));
   const quarter = withPool(Math.floor(pool.length / 4)),
     all = withPool(pool.length);
   return [
-    { name: 'swap candidates judged a second', value: candidatesPerSecond(), unit: '/s', goal: 10_000, sense: 'least' },
+    {
+      name: 'swap candidates judged a second',
+      value: candidatesPerSecond(),
+      unit: '/s',
+      goal: 10_000,
+      sense: 'least',
+    },
     { name: 'swap of one line', value: all, unit: 'ms', goal: 1000, sense: 'most' },
-    { name: 'swap for a whole household', value: quietest(() => finish(swap(house))), unit: 'ms', goal: 5000, sense: 'most' },
-    { name: 'swap with four times the candidates', value: all / quarter, unit: 'times', goal: 4, sense: 'most' },
+    {
+      name: 'swap for a whole household',
+      value: quietest(() => finish(swap(house))),
+      unit: 'ms',
+      goal: 5000,
+      sense: 'most',
+    },
+    {
+      name: 'swap with four times the candidates',
+      value: all / quarter,
+      unit: 'times',
+      goal: 4,
+      sense: 'most',
+    },
   ];
-} // prettier-ignore
+}
 
 export const benchBalance = (): readonly Result[] => [...swapResults(), ...solverResults()];

@@ -26,13 +26,27 @@ const args = [
 
 /** A formula of fourteen lines that uses every part of the model. */
 const fourteen = {
-  name: 'Fourteen lines', family: 'stretchy-melt',
+  name: 'Fourteen lines',
+  family: 'stretchy-melt',
   lines: [
-    ['white-bean-boiled', 120], ['potato', 110], ['cashew', 40], ['oat-drink', 250], ['tapioca-starch', 30], ['xanthan', 0.5], ['rapeseed-oil', 25],
-    ['lemon-juice', 12], ['barley-miso', 20], ['shiitake-dried', 4], ['tomato-paste', 12], ['garlic-powder', 2], ['salt', 3], ['paprika-sweet', 1],
+    ['white-bean-boiled', 120],
+    ['potato', 110],
+    ['cashew', 40],
+    ['oat-drink', 250],
+    ['tapioca-starch', 30],
+    ['xanthan', 0.5],
+    ['rapeseed-oil', 25],
+    ['lemon-juice', 12],
+    ['barley-miso', 20],
+    ['shiitake-dried', 4],
+    ['tomato-paste', 12],
+    ['garlic-powder', 2],
+    ['salt', 3],
+    ['paprika-sweet', 1],
   ].map(([ingredient, amount], i) => ({ id: `l${i}`, ingredient, amount, unit: 'g' })),
-  process: { maxTemperatureC: 90, holdMin: 4, evaporatedG: 20 }, serve: { temperatureC: 68 },
-}; // prettier-ignore
+  process: { maxTemperatureC: 90, holdMin: 4, evaporatedG: 20 },
+  serve: { temperatureC: 68 },
+};
 
 interface ManifestEntry {
   readonly file: string;
@@ -53,7 +67,9 @@ function firstRouteKb(): number {
     manifest[key]?.imports?.forEach(need);
   };
   need('index.html');
-  Object.keys(manifest).filter((key) => key.endsWith('bench/bench-page.tsx')).forEach(need); // prettier-ignore
+  Object.keys(manifest)
+    .filter((key) => key.endsWith('bench/bench-page.tsx'))
+    .forEach(need);
   const files = [...needed].map((key) => manifest[key]?.file ?? '').filter((file) => file.endsWith('.js'));
   return files.reduce((sum, file) => sum + gzipSync(readFileSync(join(dist, file))).length, 0) / 1000;
 }
@@ -64,7 +80,13 @@ async function startServer(folder: string): Promise<ChildProcess> {
     env: { ...process.env, PORT: String(PORT), DATABASE_FILE: join(folder, 'bench.sqlite') },
   });
   for (let i = 0; i < 600; i++) {
-    if (await fetch(`http://127.0.0.1:${PORT}/api/health`).then((r) => r.ok, () => false)) return server; // prettier-ignore
+    if (
+      await fetch(`http://127.0.0.1:${PORT}/api/health`).then(
+        (r) => r.ok,
+        () => false,
+      )
+    )
+      return server;
     await new Promise((wait) => setTimeout(wait, 200));
   }
   throw new Error('the server did not start');

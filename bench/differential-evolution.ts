@@ -11,11 +11,19 @@ const MEMBERS = 6,
  * @returns the lowest value found in so many evaluations
  * @source Storn & Price 1997, DE/rand-to-best/1/bin with a dithered weight
  */
-export function differentialEvolution(objective: (at: Float64Array) => number, low: Float64Array, high: Float64Array, evaluations: number, seed: number): number {
+export function differentialEvolution(
+  objective: (at: Float64Array) => number,
+  low: Float64Array,
+  high: Float64Array,
+  evaluations: number,
+  seed: number,
+): number {
   const chance = seededChance(seed),
     n = low.length,
     size = Math.max(FEWEST, MEMBERS * n);
-  const members = Array.from({ length: size }, () => Float64Array.from(low, (from, i) => from + chance() * ((high[i] ?? 0) - from)));
+  const members = Array.from({ length: size }, () =>
+    Float64Array.from(low, (from, i) => from + chance() * ((high[i] ?? 0) - from)),
+  );
   const values = members.map(objective);
   let used = size,
     best = values.indexOf(Math.min(...values));
@@ -30,9 +38,15 @@ export function differentialEvolution(objective: (at: Float64Array) => number, l
         toBest = chance() < 0.5;
       const trial = own.map((value, i) => {
         if (i !== sure && chance() > CROSSOVER) return value;
-        const next = toBest ? value + weight * (lead[i]! - value) + weight * (a[i]! - b[i]!) : c[i]! + weight * (a[i]! - b[i]!);
+        const next = toBest
+          ? value + weight * (lead[i]! - value) + weight * (a[i]! - b[i]!)
+          : c[i]! + weight * (a[i]! - b[i]!);
         const [from, to] = [low[i]!, high[i]!];
-        return next < from ? from + chance() * (value - from) : next > to ? to - chance() * (to - value) : next;
+        return next < from
+          ? from + chance() * (value - from)
+          : next > to
+            ? to - chance() * (to - value)
+            : next;
       });
       const there = objective(trial);
       used++;
@@ -43,4 +57,4 @@ export function differentialEvolution(objective: (at: Float64Array) => number, l
     }
   }
   return values[best]!;
-} // prettier-ignore
+}

@@ -27,7 +27,22 @@ function speedOf(texts: readonly string[]): number {
 }
 
 /** Texts that nobody prints: what makes a reader try most at every word. */
-const adversarial = ['kann ', 'may ', 'free from milk, ', '((milk ', 'contains no milk, egg, ', 'm1lk0 a1m0nd ', 'zorblaxfronda ', 'a', 'cream of cream of ', 'in facility ', 'not guaranteed ', 'żółć ', 'milk-', 'milk,']; // prettier-ignore
+const adversarial = [
+  'kann ',
+  'may ',
+  'free from milk, ',
+  '((milk ',
+  'contains no milk, egg, ',
+  'm1lk0 a1m0nd ',
+  'zorblaxfronda ',
+  'a',
+  'cream of cream of ',
+  'in facility ',
+  'not guaranteed ',
+  'żółć ',
+  'milk-',
+  'milk,',
+];
 const SHORT = 25_000,
   TIMES = 4,
   TRIES = 5;

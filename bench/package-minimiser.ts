@@ -27,7 +27,13 @@ function nelderMead(): NelderMead {
 const minimise = nelderMead();
 
 /** The lowest value that a derivative-free minimiser of a general package sees in so many evaluations, held between the bounds by clipping. */
-export function packageMinimum(objective: (at: ArrayLike<number>) => number, start: Float64Array, low: Float64Array, high: Float64Array, evaluations: number): number {
+export function packageMinimum(
+  objective: (at: ArrayLike<number>) => number,
+  start: Float64Array,
+  low: Float64Array,
+  high: Float64Array,
+  evaluations: number,
+): number {
   let least = Infinity,
     used = 0;
   const enough = new Error('that was the last evaluation it has');
@@ -43,4 +49,4 @@ export function packageMinimum(objective: (at: ArrayLike<number>) => number, sta
     if (error !== enough) throw error;
   }
   return least;
-} // prettier-ignore
+}

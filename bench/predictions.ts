@@ -46,16 +46,35 @@ function timePerCall(recipes: readonly Recipe[], work: (recipe: Recipe) => unkno
 /** A formula of fourteen lines that uses every part of the model. */
 const fourteen: Recipe = {
   lines: [
-    ['white-bean-boiled', 120], ['potato', 110], ['cashew', 40], ['oat-drink', 250], ['tapioca-starch', 30], ['xanthan', 0.5], ['rapeseed-oil', 25],
-    ['lemon-juice', 12], ['barley-miso', 20], ['shiitake-dried', 4], ['tomato-paste', 12], ['garlic-powder', 2], ['salt', 3], ['paprika-sweet', 1],
+    ['white-bean-boiled', 120],
+    ['potato', 110],
+    ['cashew', 40],
+    ['oat-drink', 250],
+    ['tapioca-starch', 30],
+    ['xanthan', 0.5],
+    ['rapeseed-oil', 25],
+    ['lemon-juice', 12],
+    ['barley-miso', 20],
+    ['shiitake-dried', 4],
+    ['tomato-paste', 12],
+    ['garlic-powder', 2],
+    ['salt', 3],
+    ['paprika-sweet', 1],
   ].map(([id, g]) => {
     const ingredient = ingredientById(String(id));
     if (!ingredient) throw new Error(`the larder has no ${id}`);
     return { ingredient, mass: grams(Number(g)), preparation: 'as-is', stage: 'start' };
   }),
-  process: { ...uncooked, maxTemperatureC: 90, holdMin: 4, evaporatedG: 20, blenderPower: 0.6, blendSeconds: 60 },
+  process: {
+    ...uncooked,
+    maxTemperatureC: 90,
+    holdMin: 4,
+    evaporatedG: 20,
+    blenderPower: 0.6,
+    blendSeconds: 60,
+  },
   serving: { temperatureC: celsius(68), storage: 'cool', days: 0 },
-}; // prettier-ignore
+};
 
 const CALLS = 4000,
   WARM_UP = 600,
@@ -93,12 +112,36 @@ function benchFourteen(): readonly Result[] {
     report = medianOf(() => reportOn(fourteen)),
     mix = medianOf(() => assemble(fourteen));
   return [
-    { name: 'every figure with its band, 14 lines, median', value: banded, unit: 'ms', goal: 0.25, sense: 'most' },
-    { name: 'the same against adding up the pot (the floor of the physics)', value: banded / mix, unit: 'times', goal: 8, sense: 'most' },
+    {
+      name: 'every figure with its band, 14 lines, median',
+      value: banded,
+      unit: 'ms',
+      goal: 0.25,
+      sense: 'most',
+    },
+    {
+      name: 'the same against adding up the pot (the floor of the physics)',
+      value: banded / mix,
+      unit: 'times',
+      goal: 8,
+      sense: 'most',
+    },
     { name: 'with the curve from 5 to 95 °C and its band', value: all, unit: 'ms', goal: 0.6, sense: 'most' },
-    { name: 'nutrition, cost, climate, home tests, spreading', value: report, unit: 'ms', goal: 0.6, sense: 'most' },
-    { name: 'heap grown after a million predictions', value: heapGrowthMb(), unit: 'MB', goal: 8, sense: 'most' },
-  ]; // prettier-ignore
+    {
+      name: 'nutrition, cost, climate, home tests, spreading',
+      value: report,
+      unit: 'ms',
+      goal: 0.6,
+      sense: 'most',
+    },
+    {
+      name: 'heap grown after a million predictions',
+      value: heapGrowthMb(),
+      unit: 'MB',
+      goal: 8,
+      sense: 'most',
+    },
+  ];
 }
 
 export function benchPredictions(): readonly Result[] {

@@ -84,7 +84,9 @@ test('Enter after an amount goes on to the next ingredient, wherever the role so
   ] as const) {
     await page.keyboard.type(name);
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('spinbutton', { name: /^Amount of/ }).and(page.locator(':focus'))).toHaveCount(1);
+    await expect(
+      page.getByRole('spinbutton', { name: /^Amount of/ }).and(page.locator(':focus')),
+    ).toHaveCount(1);
     await page.keyboard.type(howMuch);
     await page.keyboard.press('Enter');
     await expect(page.getByRole('combobox', { name: 'Add an ingredient' })).toBeFocused();
@@ -93,7 +95,7 @@ test('Enter after an amount goes on to the next ingredient, wherever the role so
   await expect(amount(page, 'Lemon juice')).toHaveValue('15.3');
   await expect(amount(page, 'Cashew nuts')).toHaveValue('100');
   await expect(page.getByText('has no amount yet')).toHaveCount(0);
-}); // prettier-ignore
+});
 
 test('numbers of the process take their units, and say what they could not read', async ({ page }) => {
   await ownFormula(page, 'Units');
@@ -204,7 +206,7 @@ test('the focus always goes somewhere sensible', async ({ page }) => {
   await page.getByRole('button', { name: 'Change Teo' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Change Teo' })).toBeFocused();
-}); // prettier-ignore
+});
 
 test('what was put away can be brought back later, and at once with the undo key', async ({ page }) => {
   const id = await ownFormula(page, 'Away and back');
@@ -216,7 +218,9 @@ test('what was put away can be brought back later, and at once with the undo key
   await expect(page.getByTestId('version-Early')).toBeVisible();
   await page.getByRole('button', { name: 'Forget Early' }).click();
   await expect(page.getByTestId('version-Early')).toHaveCount(0);
-  const guest = (await (await page.request.post('/api/eaters', { data: { name: 'Pelle', eatsTonight: false, needs: [] } })).json()) as { id: string };
+  const guest = (await (
+    await page.request.post('/api/eaters', { data: { name: 'Pelle', eatsTonight: false, needs: [] } })
+  ).json()) as { id: string };
   await page.goto('/table');
   await page.getByRole('button', { name: 'Remove Pelle' }).click();
   await expect(page.getByTestId('eater-Pelle')).toHaveCount(0);
@@ -236,7 +240,7 @@ test('what was put away can be brought back later, and at once with the undo key
   await benchStands(page);
   await page.keyboard.press('v');
   await expect(page.getByTestId('version-Early')).toBeVisible();
-}); // prettier-ignore
+});
 
 test('what the larder does not know can be written down from the Bench, and is in the pot', async ({
   page,
@@ -295,7 +299,11 @@ test('at night the unknown words of a label can be read, and what is printed is 
   expect(light(ink) - light(ground)).toBeGreaterThan(300);
   await page.goto('/card');
   await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
-  const paper = await page.evaluate(() => [getComputedStyle(document.body).backgroundColor, getComputedStyle(document.querySelector('main') ?? document.body).backgroundColor, getComputedStyle(document.body).color]); // prettier-ignore
+  const paper = await page.evaluate(() => [
+    getComputedStyle(document.body).backgroundColor,
+    getComputedStyle(document.querySelector('main') ?? document.body).backgroundColor,
+    getComputedStyle(document.body).color,
+  ]);
   expect(light(paper[0] ?? '')).toBe(765);
   expect(light(paper[1] ?? '')).toBeGreaterThan(750);
   expect(light(paper[2] ?? '')).toBeLessThan(150);

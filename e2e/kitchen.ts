@@ -8,7 +8,9 @@ export async function benchStands(page: Page): Promise<void> {
 
 /** Opens the demo formula that is opened first, and waits until the Bench stands. */
 export async function openBench(page: Page, name = 'Flatbread melt'): Promise<void> {
-  const formulas = (await (await page.request.get(`/api/formulas?limit=200&search=${encodeURIComponent(name)}`)).json()) as { id: string; name: string }[]; // prettier-ignore
+  const formulas = (await (
+    await page.request.get(`/api/formulas?limit=200&search=${encodeURIComponent(name)}`)
+  ).json()) as { id: string; name: string }[];
   const found = formulas.find((formula) => formula.name === name);
   await page.goto(found ? `/bench/${found.id}` : '/');
   await benchStands(page);
@@ -41,7 +43,9 @@ export const saved = (page: Page) => expect(page.getByTestId('save-state')).toCo
 
 /** A copy of a demo formula for one test, opened on the Bench; the demo itself stays as it is for the others. */
 export async function copyOf(page: Page, name: string): Promise<string> {
-  const formulas = (await (await page.request.get(`/api/formulas?limit=200&search=${encodeURIComponent(name)}`)).json()) as { id: string; name: string }[]; // prettier-ignore
+  const formulas = (await (
+    await page.request.get(`/api/formulas?limit=200&search=${encodeURIComponent(name)}`)
+  ).json()) as { id: string; name: string }[];
   const found = formulas.find((formula) => formula.name === name);
   const whole = (await (await page.request.get(`/api/formulas/${found?.id}`)).json()) as Record<
     string,

@@ -10,7 +10,9 @@ test('a part that cannot be fetched says so in its place, keeps the rest, and wo
   await page.route('**/assets/**', (route) => route.abort());
   await page.route('**/api/health', (route) => route.abort());
   await page.getByRole('button', { name: 'Balance', exact: true }).click();
-  await expect(page.getByTestId('not-fetched')).toContainText('could not be fetched: the server does not answer');
+  await expect(page.getByTestId('not-fetched')).toContainText(
+    'could not be fetched: the server does not answer',
+  );
   await amount(page, 'Cashew nuts').fill('160');
   await page.keyboard.press('Enter');
   await expect(amount(page, 'Cashew nuts')).toHaveValue('160');
@@ -20,7 +22,7 @@ test('a part that cannot be fetched says so in its place, keeps the rest, and wo
   await expect(page.getByTestId('balance-verdict')).toBeVisible();
   await saved(page);
   expect(errors).toEqual([]);
-}); // prettier-ignore
+});
 
 test('after a new build an old page offers to be loaded anew', async ({ page }) => {
   await ownFormula(page, 'Old page');

@@ -63,10 +63,20 @@ test('what excludes each other is said, and a relaxation that is pressed lets it
   page,
 }) => {
   const id = await ownFormula(page, 'No pull in it');
-  const formula = (await (await page.request.get(`/api/formulas/${id}`)).json()) as { version: number; lines: { ingredient: string }[] }; // prettier-ignore
-  const lines = formula.lines.map((line) => (line.ingredient === 'tapioca-starch' ? { ...line, ingredient: 'rice-flour' } : line)); // prettier-ignore
-  const brief = [{ rail: 'stretch', low: 8, high: 20 }, { rail: 'thickness', low: 1000, high: 9000 }]; // prettier-ignore
-  await page.request.put(`/api/formulas/${id}`, { data: { name: 'No pull in it', version: formula.version, lines, brief } }); // prettier-ignore
+  const formula = (await (await page.request.get(`/api/formulas/${id}`)).json()) as {
+    version: number;
+    lines: { ingredient: string }[];
+  };
+  const lines = formula.lines.map((line) =>
+    line.ingredient === 'tapioca-starch' ? { ...line, ingredient: 'rice-flour' } : line,
+  );
+  const brief = [
+    { rail: 'stretch', low: 8, high: 20 },
+    { rail: 'thickness', low: 1000, high: 9000 },
+  ];
+  await page.request.put(`/api/formulas/${id}`, {
+    data: { name: 'No pull in it', version: formula.version, lines, brief },
+  });
   await page.reload();
   await benchStands(page);
   await page.keyboard.press('b');

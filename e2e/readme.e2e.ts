@@ -13,14 +13,18 @@ const commands = readFileSync(join(root, 'README.md'), 'utf8')
   .map((line) => line.replace(/\s+#.*$/, '').split(' '));
 
 /** Runs a line of the README in a folder of its own, on a database of its own. */
-function follow([program = '', ...words]: readonly string[], folder: string, database: string): Promise<{ readonly code: number; readonly said: string }> {
+function follow(
+  [program = '', ...words]: readonly string[],
+  folder: string,
+  database: string,
+): Promise<{ readonly code: number; readonly said: string }> {
   const env = { ...process.env, INIT_CWD: folder, DATABASE_FILE: database };
   return new Promise((done) =>
     execFile(program, ['--prefix', root, ...words], { cwd: folder, env }, (error, out, err) =>
       done({ code: error ? Number(error.code) : 0, said: out + err }),
     ),
   );
-} // prettier-ignore
+}
 
 test('what the README says of backups is what happens, word for word, the server running', async ({
   request,

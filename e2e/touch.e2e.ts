@@ -4,24 +4,40 @@ import { amount, benchStands, copyOf, ownFormula } from './kitchen';
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
 /** A finger that goes over the screen. */
-async function swipe(cdp: CDPSession, from: readonly [number, number], by: readonly [number, number]): Promise<void> {
+async function swipe(
+  cdp: CDPSession,
+  from: readonly [number, number],
+  by: readonly [number, number],
+): Promise<void> {
   const at = (x: number, y: number) => [{ x, y }];
   await cdp.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(...from) });
   for (let i = 1; i <= 12; i++)
-    await cdp.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(from[0] + (by[0] * i) / 12, from[1] + (by[1] * i) / 12) });
+    await cdp.send('Input.dispatchTouchEvent', {
+      type: 'touchMove',
+      touchPoints: at(from[0] + (by[0] * i) / 12, from[1] + (by[1] * i) / 12),
+    });
   await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-} // prettier-ignore
+}
 
-async function middleOf(page: Page, name: string | RegExp, role: 'spinbutton' | 'slider'): Promise<[number, number]> {
+async function middleOf(
+  page: Page,
+  name: string | RegExp,
+  role: 'spinbutton' | 'slider',
+): Promise<[number, number]> {
   const thing = page.getByRole(role, { name });
   await thing.evaluate((element) => element.scrollIntoView({ block: 'center' }));
   const box = await thing.boundingBox();
   if (!box) throw new Error(`${String(name)} is not on the page`);
   return [box.x + box.width / 2, box.y + box.height / 2];
-} // prettier-ignore
+}
 
 /** What the server would be sent. */
-const held = async (page: Page) => JSON.stringify(await page.evaluate(() => Object.entries({ ...localStorage }).filter(([key]) => key.startsWith('alterum.draft')))); // prettier-ignore
+const held = async (page: Page) =>
+  JSON.stringify(
+    await page.evaluate(() =>
+      Object.entries({ ...localStorage }).filter(([key]) => key.startsWith('alterum.draft')),
+    ),
+  );
 
 test('a finger that scrolls or slips over figures, stretches and the map changes none of them', async ({
   page,
@@ -111,14 +127,15 @@ for (const [what, width, height] of [
     await benchStands(page);
     const cut = await page
       .getByTestId(/^person-/)
-      .evaluateAll((cards) =>
-        cards.flatMap((card) =>
-          [card, ...card.querySelectorAll('*')].filter(
-            (element) =>
-              element.scrollWidth > element.clientWidth + 1 &&
-              getComputedStyle(element).overflowX !== 'visible',
-          ),
-        ).length,
+      .evaluateAll(
+        (cards) =>
+          cards.flatMap((card) =>
+            [card, ...card.querySelectorAll('*')].filter(
+              (element) =>
+                element.scrollWidth > element.clientWidth + 1 &&
+                getComputedStyle(element).overflowX !== 'visible',
+            ),
+          ).length,
       );
     expect(cut).toBe(0);
-  }); // prettier-ignore
+  });

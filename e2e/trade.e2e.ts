@@ -1,7 +1,10 @@
 import { expect, test } from '@playwright/test';
 import { amount, ownFormula, saved, benchStands } from './kitchen';
 
-const brief = [{ rail: 'thickness', low: 2500, high: 12_000 }, { rail: 'salt', low: 0.3, high: 1.5 }]; // prettier-ignore
+const brief = [
+  { rail: 'thickness', low: 2500, high: 12_000 },
+  { rail: 'salt', low: 0.3, high: 1.5 },
+];
 
 /** A point of the region, on the page, around which there is room on all sides. */
 function wellInside(region: Element): { x: number; y: number } | undefined {
@@ -14,10 +17,18 @@ function wellInside(region: Element): { x: number; y: number } | undefined {
   for (const room of [14, 9, 5, 2])
     for (let x = box.x; x < box.x + box.width; x += 3)
       for (let y = box.y; y < box.y + box.height; y += 3)
-        if ([[-1, -1], [1, -1], [-1, 1], [1, 1], [0, 0]].every(([dx = 0, dy = 0]) => inside(x + dx * room, y + dy * room)))
+        if (
+          [
+            [-1, -1],
+            [1, -1],
+            [-1, 1],
+            [1, 1],
+            [0, 0],
+          ].every(([dx = 0, dy = 0]) => inside(x + dx * room, y + dy * room))
+        )
           return { x: page.left + x, y: page.top + y };
   return undefined;
-} // prettier-ignore
+}
 
 test('the dot on the trade map is dragged into the region and the brief is met', async ({ page }) => {
   const id = await ownFormula(page, 'Traded');

@@ -17,11 +17,15 @@ async function tryHeld(): Promise<readonly Finding[]> {
     const file = join(folder, 'kitchen.sqlite');
     let kitchen = await startKitchen(file);
     const ids: string[] = [];
-    let refused = 0, wrong = 0, silent = 0;
+    let refused = 0,
+      wrong = 0,
+      silent = 0;
     for (const holdMs of [50, 400, 1500, 3500, 6000, 100]) {
       const other = new Database(file);
       other.exec('pragma busy_timeout = 3000; begin immediate');
-      const writes = Array.from({ length: 5 }, (_, i) => kitchen.send('POST', '/api/formulas', numbered(i + 1)));
+      const writes = Array.from({ length: 5 }, (_, i) =>
+        kitchen.send('POST', '/api/formulas', numbered(i + 1)),
+      );
       await wait(holdMs);
       other.exec('rollback');
       other.close();
@@ -40,18 +44,23 @@ async function tryHeld(): Promise<readonly Finding[]> {
     const there = await Promise.all(ids.map(async (id) => (await kitchen.ask(`/api/formulas/${id}`)).ok));
     await kitchen.end('SIGTERM');
     return [
-      none('busy', `acknowledged writes lost of ${ids.length}, another program holding the database`, there.filter((is) => !is).length),
+      none(
+        'busy',
+        `acknowledged writes lost of ${ids.length}, another program holding the database`,
+        there.filter((is) => !is).length,
+      ),
       none('busy', 'answers that are neither 201 nor 503 with when to ask again', wrong),
       none('busy', 'requests that hung', silent),
       holds('busy', 'what waited too long was refused, not kept waiting', refused > 0, `${refused} refused`),
     ];
   });
-} // prettier-ignore
+}
 
 /** A second server on the same file. */
 async function trySecond(): Promise<readonly Finding[]> {
   return folderOf(async (folder) => {
-    const file = join(folder, 'kitchen.sqlite'), kitchen = await startKitchen(file);
+    const file = join(folder, 'kitchen.sqlite'),
+      kitchen = await startKitchen(file);
     const second = launch(file, { port: 0 });
     let said = '';
     second.stderr?.on('data', (part) => (said += part));
@@ -61,20 +70,26 @@ async function trySecond(): Promise<readonly Finding[]> {
     const third = await startKitchen(file).catch(() => undefined);
     await third?.end('SIGTERM');
     return [
-      holds('two servers', 'the second says so in a sentence and stops', code === 1 && /using .* already/.test(said) && said.trim().split('\n').length === 1),
+      holds(
+        'two servers',
+        'the second says so in a sentence and stops',
+        code === 1 && /using .* already/.test(said) && said.trim().split('\n').length === 1,
+      ),
       holds('two servers', 'the first goes on', stands),
       holds('two servers', 'a lock that was left by a killed server holds nobody up', third !== undefined),
     ];
   });
-} // prettier-ignore
+}
 
 /** Signals in the middle of writing. */
 async function trySignals(): Promise<readonly Finding[]> {
   return folderOf(async (folder) => {
     const findings: Finding[] = [];
     for (const signal of ['SIGTERM', 'SIGINT'] as const) {
-      const file = join(folder, `${signal}.sqlite`), kitchen = await startKitchen(file);
-      let going = true, made = 0;
+      const file = join(folder, `${signal}.sqlite`),
+        kitchen = await startKitchen(file);
+      let going = true,
+        made = 0;
       const hands = Array.from({ length: 6 }, async () => {
         while (going)
           await kitchen.send('POST', '/api/formulas', numbered((made % 900) + 1)).then(
@@ -88,16 +103,23 @@ async function trySignals(): Promise<readonly Finding[]> {
       await Promise.all(hands);
       const log = existsSync(`${file}-wal`) ? statSync(`${file}-wal`).size : 0;
       const database = new Database(file);
-      const [{ n }] = database.prepare('select count(*) as n from formula').all() as unknown as [{ n: number }];
+      const [{ n }] = database.prepare('select count(*) as n from formula').all() as unknown as [
+        { n: number },
+      ];
       database.close();
       findings.push(
         most('end', `${signal} under load ends it within`, ms, 5000, 'ms'),
-        holds('end', `${signal}: ended by itself, the main file alone is whole`, how === 0 && log === 0 && n >= made, `code ${how}, log of ${log} bytes, ${n} of ${made}`),
+        holds(
+          'end',
+          `${signal}: ended by itself, the main file alone is whole`,
+          how === 0 && log === 0 && n >= made,
+          `code ${how}, log of ${log} bytes, ${n} of ${made}`,
+        ),
       );
     }
     return findings;
   });
-} // prettier-ignore
+}
 
 export const tryBusy = async (): Promise<readonly Finding[]> => [
   ...(await tryHeld()),

@@ -14,9 +14,13 @@ async function tryFull(): Promise<readonly Finding[]> {
     const file = join(folder, 'kitchen.sqlite');
     const kitchen = await startKitchen(file, { shell: `ulimit -f ${BLOCKS}` });
     const kept: string[] = [];
-    let full = 0, wrong = 0;
+    let full = 0,
+      wrong = 0;
     for (let i = 0; i < 400 && full < 5; i++) {
-      const answer = await kitchen.send('POST', '/api/formulas', { ...numbered((i % 900) + 1), note: 'n'.repeat(3900) });
+      const answer = await kitchen.send('POST', '/api/formulas', {
+        ...numbered((i % 900) + 1),
+        note: 'n'.repeat(3900),
+      });
       if (answer.status === 201) kept.push(((await answer.json()) as { id: string }).id);
       else if (answer.status === 507) full += 1;
       else wrong += 1;
@@ -28,13 +32,22 @@ async function tryFull(): Promise<readonly Finding[]> {
     const writes = (await again.send('POST', '/api/formulas', numbered(1))).status === 201;
     await again.end('SIGTERM');
     return [
-      holds('full disk', 'writes are refused with 507 once it is full', full > 0, `${kept.length} kept, ${full} refused`),
+      holds(
+        'full disk',
+        'writes are refused with 507 once it is full',
+        full > 0,
+        `${kept.length} kept, ${full} refused`,
+      ),
       none('full disk', 'other answers', wrong),
-      none('full disk', `acknowledged writes lost of ${kept.length}`, [...reads, ...after].filter((is) => !is).length),
+      none(
+        'full disk',
+        `acknowledged writes lost of ${kept.length}`,
+        [...reads, ...after].filter((is) => !is).length,
+      ),
       holds('full disk', 'with room again, it takes writes again', writes),
     ];
   });
-} // prettier-ignore
+}
 
 /** A file that may only be read. */
 async function tryReadOnly(): Promise<readonly Finding[]> {
@@ -53,10 +66,18 @@ async function tryReadOnly(): Promise<readonly Finding[]> {
     const code = await new Promise((done) => server.once('exit', done));
     chmodSync(folder, 0o755);
     return [
-      holds('read-only', 'is told in a sentence with what to do; nothing is touched', code === 1 && /cannot be written\. It was left untouched\./.test(said) && said.trim().split('\n').length === 1 && statSync(file).mtimeMs === before, said.trim().split('\n')[0]?.replace(folder, '…').slice(0, 60)),
+      holds(
+        'read-only',
+        'is told in a sentence with what to do; nothing is touched',
+        code === 1 &&
+          /cannot be written\. It was left untouched\./.test(said) &&
+          said.trim().split('\n').length === 1 &&
+          statSync(file).mtimeMs === before,
+        said.trim().split('\n')[0]?.replace(folder, '…').slice(0, 60),
+      ),
     ];
   });
-} // prettier-ignore
+}
 
 export const tryDisks = async (): Promise<readonly Finding[]> => [
   ...(await tryFull()),

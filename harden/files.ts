@@ -17,7 +17,12 @@ const Database = createRequire(__filename)('libsql') as new (file: string) => {
   close(): void;
 };
 
-const bytesOf = (file: string): string => (!existsSync(file) ? 'none' : statSync(file).isDirectory() ? readdirSync(file).join() : readFileSync(file).toString('base64')); // prettier-ignore
+const bytesOf = (file: string): string =>
+  !existsSync(file)
+    ? 'none'
+    : statSync(file).isDirectory()
+      ? readdirSync(file).join()
+      : readFileSync(file).toString('base64');
 
 /** Files that are no kitchen's: each is refused in a sentence and left as it is. */
 export async function tryFiles(): Promise<readonly Finding[]> {
@@ -34,9 +39,27 @@ export async function tryFiles(): Promise<readonly Finding[]> {
       ['garbage', /is no database/, (file) => writeFileSync(file, 'x'.repeat(5000))],
       ['a cut file', /damaged or cut/, (file) => writeFileSync(file, readFileSync(real).subarray(0, 20_000))],
       ['a folder', /is a folder/, (file) => mkdirSync(file)],
-      ['another program’s database', /another program/, (file) => { const other = new Database(file); other.exec('create table songs (name text)'); other.close(); }],
-      ['a newer schema', /newer Alterum/, changed("insert into mikro_orm_migrations (name, executed_at) values ('Migration20990101000000_later', 0)")],
-      ['a missing list of migrations', /list of migrations is missing/, changed('drop table mikro_orm_migrations')],
+      [
+        'another program’s database',
+        /another program/,
+        (file) => {
+          const other = new Database(file);
+          other.exec('create table songs (name text)');
+          other.close();
+        },
+      ],
+      [
+        'a newer schema',
+        /newer Alterum/,
+        changed(
+          "insert into mikro_orm_migrations (name, executed_at) values ('Migration20990101000000_later', 0)",
+        ),
+      ],
+      [
+        'a missing list of migrations',
+        /list of migrations is missing/,
+        changed('drop table mikro_orm_migrations'),
+      ],
     ];
     const findings: Finding[] = [];
     for (const [i, [what, sentence, make]] of cases.entries()) {
@@ -48,8 +71,18 @@ export async function tryFiles(): Promise<readonly Finding[]> {
       server.stderr?.on('data', (part) => (said += part));
       const code = await new Promise((done) => server.once('exit', done));
       const lines = said.trim().split('\n');
-      findings.push(holds('bad file', `${what}: one sentence, nothing overwritten`, code === 1 && lines.length === 1 && sentence.test(said) && /left untouched/.test(said) && bytesOf(file) === before));
+      findings.push(
+        holds(
+          'bad file',
+          `${what}: one sentence, nothing overwritten`,
+          code === 1 &&
+            lines.length === 1 &&
+            sentence.test(said) &&
+            /left untouched/.test(said) &&
+            bytesOf(file) === before,
+        ),
+      );
     }
     return findings;
   });
-} // prettier-ignore
+}

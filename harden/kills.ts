@@ -24,32 +24,45 @@ const isTorn = ({ note, lines }: View): boolean => {
 };
 
 /** Makes and changes formulas until the server is gone; remembers only what was acknowledged. */
-async function writeOn(kitchen: Kitchen, acknowledged: Map<string, Written>, next: () => number): Promise<void> {
+async function writeOn(
+  kitchen: Kitchen,
+  acknowledged: Map<string, Written>,
+  next: () => number,
+): Promise<void> {
   let id: string | undefined;
   try {
     for (;;) {
       const n = next();
       const held = id === undefined ? undefined : acknowledged.get(id);
       if (id === undefined || held === undefined || n % 3 === 0) {
-        const made = (await (await kitchen.send('POST', '/api/formulas', numbered(n))).json()) as { id: string };
+        const made = (await (await kitchen.send('POST', '/api/formulas', numbered(n))).json()) as {
+          id: string;
+        };
         id = made.id;
         acknowledged.set(id, { version: 1, grams: n });
       } else {
-        const answer = await kitchen.send('PUT', `/api/formulas/${id}`, { ...numbered(n), version: held.version });
+        const answer = await kitchen.send('PUT', `/api/formulas/${id}`, {
+          ...numbered(n),
+          version: held.version,
+        });
         if (answer.ok) acknowledged.set(id, { version: held.version + 1, grams: n });
       }
     }
   } catch {
     // The server is gone.
   }
-} // prettier-ignore
+}
 
 /** Kills the server in the middle of writing, again and again; looks afterwards whether everything acknowledged is there, whole. */
 export async function tryKills(times: number): Promise<readonly Finding[]> {
   return folderOf(async (folder) => {
-    const file = join(folder, 'kitchen.sqlite'), chance = chanceOf(11);
+    const file = join(folder, 'kitchen.sqlite'),
+      chance = chanceOf(11);
     const acknowledged = new Map<string, Written>();
-    let counter = 1, lost = 0, torn = 0, failedStarts = 0;
+    let counter = 1,
+      lost = 0,
+      torn = 0,
+      failedStarts = 0;
     const next = () => (counter++ % 900) + 1;
     for (let i = 0; i < times; i++) {
       const kitchen = await startKitchen(file).catch(() => undefined);
@@ -72,7 +85,11 @@ export async function tryKills(times: number): Promise<readonly Finding[]> {
       const view = (await answer.json()) as View;
       if (isTorn(view)) torn += 1;
       // One more write may have been kept that was never answered.
-      if (view.version < written.version || (view.version === written.version && view.note !== `grams ${written.grams}`)) lost += 1;
+      if (
+        view.version < written.version ||
+        (view.version === written.version && view.note !== `grams ${written.grams}`)
+      )
+        lost += 1;
     }
     const listed = await kitchen.ask('/api/formulas?search=number');
     const missing = Math.max(0, acknowledged.size - Number(listed.headers.get('x-total-count')));
@@ -85,4 +102,4 @@ export async function tryKills(times: number): Promise<readonly Finding[]> {
       none('kill', 'starts that failed afterwards', failedStarts),
     ];
   });
-} // prettier-ignore
+}

@@ -56,7 +56,13 @@ export function launch(
   file: string,
   { demo = false, shell, uid, heapMB, port = 0 }: Start = {},
 ): ChildProcess {
-  const env = { ...process.env, DATABASE_FILE: file, PORT: String(port), ALTERUM_DEMO: demo ? '1' : '0', ...(heapMB === undefined ? {} : { NODE_OPTIONS: `--max-old-space-size=${heapMB}` }) }; // prettier-ignore
+  const env = {
+    ...process.env,
+    DATABASE_FILE: file,
+    PORT: String(port),
+    ALTERUM_DEMO: demo ? '1' : '0',
+    ...(heapMB === undefined ? {} : { NODE_OPTIONS: `--max-old-space-size=${heapMB}` }),
+  };
   const main = join(root, 'apps/server/dist/main.js');
   const options = { env, cwd: root, stdio: 'pipe' as const, ...(uid === undefined ? {} : { uid, gid: uid }) };
   const child =

@@ -109,10 +109,14 @@ const cost = (make: () => string): number => {
 
 /** Shapes made to cost more than they are long. */
 export function tryLabels(): readonly Finding[] {
-  let worst = 0, longest = 0, worstAt = 0, failed = 0;
+  let worst = 0,
+    longest = 0,
+    worstAt = 0,
+    failed = 0;
   shapes.forEach((shape, at) => {
     try {
-      const short = cost(() => shape(SHORT)), long = cost(() => shape(SHORT * TIMES));
+      const short = cost(() => shape(SHORT)),
+        long = cost(() => shape(SHORT * TIMES));
       // Below a millisecond the clock says nothing of growth.
       const growth = long / Math.max(short, 1) / TIMES;
       if (growth > worst) [worst, worstAt] = [growth, at];
@@ -122,8 +126,14 @@ export function tryLabels(): readonly Finding[] {
     }
   });
   return [
-    most('labels', `cost a character when ${TIMES} times as long, worst of ${shapes.length} shapes (no. ${worstAt})`, worst, GROWTH, 'times'),
+    most(
+      'labels',
+      `cost a character when ${TIMES} times as long, worst of ${shapes.length} shapes (no. ${worstAt})`,
+      worst,
+      GROWTH,
+      'times',
+    ),
     most('labels', `longest of them, ${(SHORT * TIMES) / 1000} 000 characters`, longest, LONGEST_MS, 'ms'),
     none('labels', 'shapes that the reader fails at', failed),
   ];
-} // prettier-ignore
+}

@@ -71,20 +71,32 @@ export async function tryLoad(sizes: readonly number[], withPage: boolean): Prom
         findings.push(most('load', `${name}, ${size} formulas`, ms, 50, 'ms'));
       }
       if (size === sizes.at(-1)) {
-        for (let i = 0; i < PAGES / 3; i++) await (await kitchen.ask(addresses['list with lines'])).arrayBuffer();
+        for (let i = 0; i < PAGES / 3; i++)
+          await (await kitchen.ask(addresses['list with lines'])).arrayBuffer();
         const before = await memoryMB(kitchen.process.pid ?? 0);
         for (let i = 0; i < PAGES; i++) await (await kitchen.ask(addresses['list with lines'])).arrayBuffer();
         const after = await memoryMB(kitchen.process.pid ?? 0);
         findings.push(most('load', `memory after ${PAGES} more pages grew by`, after / before, 1.4, 'times'));
         if (withPage) {
           const { ms, requests } = await pageShown(kitchen.at);
-          findings.push(most('load', `the page of formulas shown, ${size} formulas`, ms, 1000, 'ms'), none('load', 'requests of the list but the one', requests - 1));
+          findings.push(
+            most('load', `the page of formulas shown, ${size} formulas`, ms, 1000, 'ms'),
+            none('load', 'requests of the list but the one', requests - 1),
+          );
         }
       }
       await kitchen.end('SIGTERM');
     });
   const growth = (sizes.at(-1) ?? 1) / (sizes.at(-2) ?? 1);
   for (const [name, times] of figures)
-    findings.push(most('load', `${name}: ${growth} times as many cost`, (times.at(-1) ?? NaN) / Math.max(times.at(-2) ?? NaN, 1), growth * 0.7, 'times'));
+    findings.push(
+      most(
+        'load',
+        `${name}: ${growth} times as many cost`,
+        (times.at(-1) ?? NaN) / Math.max(times.at(-2) ?? NaN, 1),
+        growth * 0.7,
+        'times',
+      ),
+    );
   return findings;
-} // prettier-ignore
+}

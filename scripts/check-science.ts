@@ -58,14 +58,32 @@ if (json) {
   for (const { anchor, predicted, inside: pass, heldBack: kept, bandHolds } of results)
     console.log(
       JSON.stringify({
-        id: anchor.id, name: anchor.name, family: anchor.family, quantity: anchor.quantity, unit: anchor.unit, predicted,
-        low: anchor.reference[0], high: anchor.reference[1], pass, heldBack: kept, bandHolds, provenance: anchor.provenance,
-        confidence: anchor.confidence, basis: anchor.basis ?? 'recalled',
-      }), // prettier-ignore
+        id: anchor.id,
+        name: anchor.name,
+        family: anchor.family,
+        quantity: anchor.quantity,
+        unit: anchor.unit,
+        predicted,
+        low: anchor.reference[0],
+        high: anchor.reference[1],
+        pass,
+        heldBack: kept,
+        bandHolds,
+        provenance: anchor.provenance,
+        confidence: anchor.confidence,
+        basis: anchor.basis ?? 'recalled',
+      }),
     );
   for (const total of totals) console.log(JSON.stringify(total));
   for (const check of checks)
-    console.log(JSON.stringify({ name: `larder: ${check.name}`, failing: check.failing.length, of: larderTable.length, pass: check.failing.length === 0 })); // prettier-ignore
+    console.log(
+      JSON.stringify({
+        name: `larder: ${check.name}`,
+        failing: check.failing.length,
+        of: larderTable.length,
+        pass: check.failing.length === 0,
+      }),
+    );
   for (const entry of invariants) console.log(JSON.stringify({ ...entry, pass: entry.broken === 0 }));
 } else {
   for (const result of results) {

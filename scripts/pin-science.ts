@@ -9,7 +9,9 @@ const results = anchors.map(resultOf);
 const said = (figure: number | undefined) => (figure === undefined ? 'none' : figure.toPrecision(4));
 const moved = movedFigures(results);
 for (const { id, name, unit, from, to, by } of moved)
-  console.log(`${id.padEnd(8)}${name.slice(0, 60).padEnd(62)}${said(from).padStart(10)} → ${said(to).padStart(10)} ${unit.padEnd(10)}${by === undefined ? '' : ` ${(by * 100).toFixed(2)} %`}`); // prettier-ignore
+  console.log(
+    `${id.padEnd(8)}${name.slice(0, 60).padEnd(62)}${said(from).padStart(10)} → ${said(to).padStart(10)} ${unit.padEnd(10)}${by === undefined ? '' : ` ${(by * 100).toFixed(2)} %`}`,
+  );
 writeFileSync(
   join(process.cwd(), 'packages/core/src/science/pinned.json'),
   `${JSON.stringify(figuresOf(results), null, 2)}\n`,

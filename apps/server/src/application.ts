@@ -61,14 +61,16 @@ async function keepDailyCopies(app: NestExpressApplication, file: string): Promi
     try {
       await copyOfTheDay(file, app.get(Clock).now(), how);
     } catch (error) {
-      new Logger('copies').warn(`Today’s copy could not be made: ${error instanceof Error ? error.message : String(error)}`);
+      new Logger('copies').warn(
+        `Today’s copy could not be made: ${error instanceof Error ? error.message : String(error)}`,
+      );
     }
   };
   await copy();
   const timer = setInterval(() => void copy(aside), LOOK_MS);
   timer.unref();
   app.get(Ending).afterAll(() => clearInterval(timer));
-} // prettier-ignore
+}
 
 async function start(options: ApplicationOptions, letGo: () => void): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule, {
@@ -96,7 +98,11 @@ async function start(options: ApplicationOptions, letGo: () => void): Promise<Ne
   );
   app.use(refuseStrangers());
   app.use(compression());
-  app.useBodyParser('json', { limit: '1mb', type: (request) => /^application\/json\b/i.test(request.headers['content-type'] ?? '') && !isBackup(request) }); // prettier-ignore
+  app.useBodyParser('json', {
+    limit: '1mb',
+    type: (request) =>
+      /^application\/json\b/i.test(request.headers['content-type'] ?? '') && !isBackup(request),
+  });
   app.use(checkShape);
   app.useGlobalPipes(contractValidation());
   app.useGlobalFilters(new FailureFilter());

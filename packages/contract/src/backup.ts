@@ -33,7 +33,17 @@ export const BACKUP_FORMAT = 'alterum-kitchen';
 export const BACKUP_VERSION = 2;
 
 /** Most entries of each kind, far above any kitchen’s. */
-export const backupLimits = { formulas: 50_000, versions: 1000, people: 1000, ownIngredients: 10_000, labels: 10_000, words: 10_000, stock: 10_000, briefs: 5000, household: 1 } as const; // prettier-ignore
+export const backupLimits = {
+  formulas: 50_000,
+  versions: 1000,
+  people: 1000,
+  ownIngredients: 10_000,
+  labels: 10_000,
+  words: 10_000,
+  stock: 10_000,
+  briefs: 5000,
+  household: 1,
+} as const;
 
 const IsWhen = (what: string): PropertyDecorator =>
   IsISO8601({ strict: true }, { message: `${what} must be a date and time like 2026-11-25T18:30:00.000Z.` });
@@ -47,9 +57,13 @@ const IsId = (): PropertyDecorator =>
   Matches(/^[\w-]{1,64}$/, { message: 'The id must be 1 to 64 letters, digits, “-” and “_”.' });
 
 const IsIngredientId = (): PropertyDecorator => (target, property) => {
-  for (const check of [IsString({ message: 'The ingredient must be named by its larder id.' }), IsNotEmpty({ message: 'The ingredient must be named by its larder id.' }), MaxLength(120, { message: 'The ingredient id is too long.' })])
+  for (const check of [
+    IsString({ message: 'The ingredient must be named by its larder id.' }),
+    IsNotEmpty({ message: 'The ingredient must be named by its larder id.' }),
+    MaxLength(120, { message: 'The ingredient id is too long.' }),
+  ])
     check(target, property);
-}; // prettier-ignore
+};
 
 /** A kept version of a formula. */
 export class BackupVersion {
@@ -180,16 +194,25 @@ export type BackupKind = (typeof backupKinds)[number];
 /** Kinds that came later, by the version that first had them: an older backup says nothing of them, so that they stay as they are. */
 export const kindsSinceTheFirst: Readonly<Partial<Record<BackupKind, number>>> = { words: 2, household: 2 };
 
-const IsListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator => (target, property) => {
-  for (const check of [IsArray({ message: `“${kind}” must be a list.` }), ArrayMaxSize(backupLimits[kind], { message: `“${kind}” holds at most ${backupLimits[kind]} entries.` }), AreParts(), Type(type)])
-    check(target, property);
-}; // prettier-ignore
+const IsListOf =
+  (kind: BackupKind, type: () => new () => object): PropertyDecorator =>
+  (target, property) => {
+    for (const check of [
+      IsArray({ message: `“${kind}” must be a list.` }),
+      ArrayMaxSize(backupLimits[kind], { message: `“${kind}” holds at most ${backupLimits[kind]} entries.` }),
+      AreParts(),
+      Type(type),
+    ])
+      check(target, property);
+  };
 
 /** A list that older backups do not have. */
-const MayBeListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator => (target, property) => {
-  MayBeAbsent()(target, property);
-  IsListOf(kind, type)(target, property);
-}; // prettier-ignore
+const MayBeListOf =
+  (kind: BackupKind, type: () => new () => object): PropertyDecorator =>
+  (target, property) => {
+    MayBeAbsent()(target, property);
+    IsListOf(kind, type)(target, property);
+  };
 
 /** Everything a kitchen has kept, put away things included. */
 export class BackupDocument {

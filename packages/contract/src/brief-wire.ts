@@ -7,4 +7,8 @@ export const wishesOfBrief = (brief: Brief): WishInput[] =>
 
 /** The core’s brief from a list of wishes; of two for one rail the later counts. */
 export const briefOfWishes = (wishes: readonly WishInput[]): Brief =>
-  wishes.reduce<Brief>((brief, { rail, low, high, weight, pinned }) => withWish(brief, rail, { low, high, ...(weight ? { weight } : {}), ...(pinned ? { pinned } : {}) }), {}); // prettier-ignore
+  wishes.reduce<Brief>(
+    (brief, { rail, low, high, weight, pinned }) =>
+      withWish(brief, rail, { low, high, ...(weight ? { weight } : {}), ...(pinned ? { pinned } : {}) }),
+    {},
+  );

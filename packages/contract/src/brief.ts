@@ -22,7 +22,9 @@ class StretchOfRail implements ValidatorConstraintInterface {
   validate(high: unknown, { object }: ValidationArguments): boolean {
     const { rail, low } = object as WishInput;
     if (typeof high !== 'number' || typeof low !== 'number' || !railIds.includes(rail)) return true;
-    return low <= high && low >= -BEYOND * railOf(rail).scale.high && high <= BEYOND * railOf(rail).scale.high;
+    return (
+      low <= high && low >= -BEYOND * railOf(rail).scale.high && high <= BEYOND * railOf(rail).scale.high
+    );
   }
   defaultMessage({ object }: ValidationArguments): string {
     const { rail, low, high } = object as WishInput;
@@ -30,7 +32,7 @@ class StretchOfRail implements ValidatorConstraintInterface {
       ? `The lit stretch of ${rail} is upside down: its low end (${low}) lies above its high end (${high}).`
       : `The lit stretch of ${rail} lies far outside its rail.`;
   }
-} // prettier-ignore
+}
 
 /** What is asked of one property. */
 export class WishInput {
@@ -56,9 +58,14 @@ export class WishInput {
 
 /** Wishes of a brief, at most one a rail. */
 export const AreWishes = (): PropertyDecorator => (target, property) => {
-  for (const check of [IsArray({ message: 'The brief must be a list of wishes.' }), ArrayMaxSize(railIds.length, { message: 'A brief holds at most one wish a property.' }), AreParts(), Type(() => WishInput)])
+  for (const check of [
+    IsArray({ message: 'The brief must be a list of wishes.' }),
+    ArrayMaxSize(railIds.length, { message: 'A brief holds at most one wish a property.' }),
+    AreParts(),
+    Type(() => WishInput),
+  ])
     check(target, property);
-}; // prettier-ignore
+};
 
 /** A brief kept under a name, for any formula. */
 export class SavedBriefBody {

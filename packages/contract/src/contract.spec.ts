@@ -59,7 +59,15 @@ test('what is left out keeps what stands', () => {
 });
 
 test('both ends refuse the same things, by path', () => {
-  expect(troubles(FormulaBody, { name: 'x', lines: [{ ingredient: 'salt', amount: 1, unit: 'g' }, { ingredient: 'salt', amount: -1, unit: 'g' }] })).toEqual(['lines.1.amount']); // prettier-ignore
+  expect(
+    troubles(FormulaBody, {
+      name: 'x',
+      lines: [
+        { ingredient: 'salt', amount: 1, unit: 'g' },
+        { ingredient: 'salt', amount: -1, unit: 'g' },
+      ],
+    }),
+  ).toEqual(['lines.1.amount']);
   expect(troubles(PredictRequest, { lines: [] })).toEqual(['lines']);
   expect(troubles(EaterBody, { name: 'x', needs: [{ kind: 'allergen', strictness: 'allergy' }] })).toEqual([
     'needs.0.allergen',

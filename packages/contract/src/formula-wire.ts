@@ -10,8 +10,17 @@ export type FormulaContent = Omit<FormulaView, 'id' | 'version' | 'updatedAt'>;
 export function formulaBodyOf(formula: Formula): FormulaContent {
   const { name, family, portions, note, process, serve, brief } = formula;
   const lines = formula.lines.map(inputOfLine);
-  return { name, family, portions, note, lines, process: { ...process }, serve: { ...serve }, brief: brief ? wishesOfBrief(brief) : null };
-} // prettier-ignore
+  return {
+    name,
+    family,
+    portions,
+    note,
+    lines,
+    process: { ...process },
+    serve: { ...serve },
+    brief: brief ? wishesOfBrief(brief) : null,
+  };
+}
 
 /** The core's formula from what the server answered or what a draft kept, older drafts included. */
 export function formulaOfContent(content: FormulaContent): Formula {

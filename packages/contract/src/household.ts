@@ -63,9 +63,15 @@ export class AddedInput {
 }
 
 const AreAdded = (): PropertyDecorator => (target, property) => {
-  for (const check of [IsArray({ message: 'What is added must be a list.' }), ArrayMaxSize(eveningLimits.added, { message: `At most ${eveningLimits.added} things can be added.` }), ArrayUnique((added: AddedInput | null) => added?.ingredient, { message: 'Each thing is added once.' }), AreParts(), Type(() => AddedInput)])
+  for (const check of [
+    IsArray({ message: 'What is added must be a list.' }),
+    ArrayMaxSize(eveningLimits.added, { message: `At most ${eveningLimits.added} things can be added.` }),
+    ArrayUnique((added: AddedInput | null) => added?.ingredient, { message: 'Each thing is added once.' }),
+    AreParts(),
+    Type(() => AddedInput),
+  ])
     check(target, property);
-}; // prettier-ignore
+};
 
 export class VersionDraft {
   @IsName('Give the version a name.', 60) name!: string;

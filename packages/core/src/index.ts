@@ -73,7 +73,12 @@ export {
   readLabel,
   type Unrecognised,
 } from './allergen/label/read-label.js';
-export { judgeVersions, portionOfVersion, type Version, type VersionVerdict } from './household/evening/base-and-versions.js';
+export {
+  judgeVersions,
+  portionOfVersion,
+  type Version,
+  type VersionVerdict,
+} from './household/evening/base-and-versions.js';
 export { type Compound, compoundNames, compounds } from './household/need/compound.params.js';
 export {
   contactsOf,
@@ -92,7 +97,11 @@ export { whatItKnows } from './handbook/cautions.params.js';
 export { asOneLine, mealOf, timesAsMuch, type Together } from './household/portion/meal.js';
 export { LABEL_LASTS_DAYS, type PackLabel, packLabel } from './household/portion/pack-label.js';
 export type { Amounted, Contact, Portion, PortionLine, Pungency } from './household/portion/portion.js';
-export { type ComputedFormula, type HouseKnowledge, portionOfFormula } from './household/portion/portion-of-formula.js';
+export {
+  type ComputedFormula,
+  type HouseKnowledge,
+  portionOfFormula,
+} from './household/portion/portion-of-formula.js';
 export { portionOfLines } from './household/portion/portion-of-lines.js';
 export { portionOfRecipe } from './household/portion/portion-of-recipe.js';
 export { type Need, strictnesses, strictnessNames, type Strictness } from './household/need/need.js';

@@ -355,18 +355,40 @@ test('the database can be fetched whole, and the schema says what a document hol
   const file = await ask().get('/api/backup/database').buffer(true).parse(asText).expect(200);
   expect((file.body as string).slice(0, 15)).toBe('SQLite format 3');
   expect(file.headers['content-disposition']).toMatch(/attachment; filename="alterum-[\d-]+\.sqlite"/);
-  const schema = (await ask().get('/api/backup/schema').expect(200)).body as { required: string[]; $defs: Record<string, { required: string[] }> };
-  expect(schema.required).toEqual(expect.arrayContaining(['format', 'formatVersion', 'madeAt', 'formulas', 'people', 'ownIngredients', 'labels', 'stock', 'briefs']));
-  expect(schema.$defs['BackupFormula']?.required).toEqual(expect.arrayContaining(['id', 'version', 'updatedAt', 'name']));
-}); // prettier-ignore
+  const schema = (await ask().get('/api/backup/schema').expect(200)).body as {
+    required: string[];
+    $defs: Record<string, { required: string[] }>;
+  };
+  expect(schema.required).toEqual(
+    expect.arrayContaining([
+      'format',
+      'formatVersion',
+      'madeAt',
+      'formulas',
+      'people',
+      'ownIngredients',
+      'labels',
+      'stock',
+      'briefs',
+    ]),
+  );
+  expect(schema.$defs['BackupFormula']?.required).toEqual(
+    expect.arrayContaining(['id', 'version', 'updatedAt', 'name']),
+  );
+});
 
 test('an older backup says nothing of words and of the table: what is here of them stays', async () => {
   await fill();
   const { words: _words, household: _household, ...older } = documentOf(await backup());
   const here = documentOf(await backup());
-  const done = (await send('/api/restore?mode=replace', { ...older, formatVersion: 1 }).expect(200)).body as RestoreView;
+  const done = (await send('/api/restore?mode=replace', { ...older, formatVersion: 1 }).expect(200))
+    .body as RestoreView;
   expect(kindOf(done, 'words')).toMatchObject({ come: { count: 0 }, go: { count: 0 } });
   const after = documentOf(await backup());
   expect([after.words, after.household]).toEqual([here.words, here.household]);
-  expect(problemOf(await send('/api/restore?mode=replace', { ...older, formatVersion: 2 }).expect(400)).errors?.map(({ field }) => field)).toEqual(['words', 'household']);
-}); // prettier-ignore
+  expect(
+    problemOf(
+      await send('/api/restore?mode=replace', { ...older, formatVersion: 2 }).expect(400),
+    ).errors?.map(({ field }) => field),
+  ).toEqual(['words', 'household']);
+});

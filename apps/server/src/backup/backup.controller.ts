@@ -20,9 +20,10 @@ const HasMode = () =>
 function modeOf(text: unknown): RestoreMode {
   const mode = text ?? 'merge';
   const found = restoreModes.find((known) => known === mode);
-  if (!found) throw invalidInput([{ field: 'mode', message: `The mode must be one of: ${restoreModes.join(', ')}.` }]);
+  if (!found)
+    throw invalidInput([{ field: 'mode', message: `The mode must be one of: ${restoreModes.join(', ')}.` }]);
   return found;
-} // prettier-ignore
+}
 
 /** Everything that was kept, out and in again. */
 @ApiTags('backup')
@@ -44,15 +45,21 @@ export class BackupController {
       if (!first.done) yield first.value;
       yield* pieces;
     };
-    return new StreamableFile(Readable.from(text(), { objectMode: false }), { type: 'application/json; charset=utf-8', disposition: `attachment; filename="${this.name()}.json"` });
-  } // prettier-ignore
+    return new StreamableFile(Readable.from(text(), { objectMode: false }), {
+      type: 'application/json; charset=utf-8',
+      disposition: `attachment; filename="${this.name()}.json"`,
+    });
+  }
 
   /** The database file, whole. */
   @Get('backup/database')
   @Header('Cache-Control', 'no-store')
   async database(): Promise<StreamableFile> {
-    return new StreamableFile(await this.backups.database(), { type: 'application/vnd.sqlite3', disposition: `attachment; filename="${this.name()}.sqlite"` });
-  } // prettier-ignore
+    return new StreamableFile(await this.backups.database(), {
+      type: 'application/vnd.sqlite3',
+      disposition: `attachment; filename="${this.name()}.sqlite"`,
+    });
+  }
 
   @Get('backup/schema')
   schema(): object {

@@ -37,13 +37,15 @@ export class BackupService {
 
   /** Everything as one document, of one moment, piece by piece. */
   async *document(): AsyncGenerator<string> {
-    const copy = await openCopy((target) => this.heavy.run('copy-database', { file: databaseFile(), target }));
+    const copy = await openCopy((target) =>
+      this.heavy.run('copy-database', { file: databaseFile(), target }),
+    );
     try {
       yield* documentText(copy.em, this.clock.now());
     } finally {
       await copy.close();
     }
-  } // prettier-ignore
+  }
 
   /** The database itself, whole and in one file; it goes when it was read. */
   async database(): Promise<Readable> {
@@ -93,6 +95,7 @@ export class BackupService {
     await writeLarder(em, plan.steps);
     em.clear();
     await new FormulaWriter(em, this.larder, this.formulas).write(plan.steps.formulas, mode);
-    for (const { entry, isNew } of plan.steps.ownIngredients) if (!isNew) await this.formulas.renewHolding(entry.id);
-  } // prettier-ignore
+    for (const { entry, isNew } of plan.steps.ownIngredients)
+      if (!isNew) await this.formulas.renewHolding(entry.id);
+  }
 }

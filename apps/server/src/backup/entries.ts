@@ -44,16 +44,27 @@ const putAway = (date: Date | null | undefined): string | null => (date ? when(d
 
 /** Leaves out what was not said: in a backup, as in a request, null is not leaving out. */
 const said = <T extends object>(columns: T): { [K in keyof T]: NonNullable<T[K]> } =>
-  Object.fromEntries(Object.entries(columns).filter(([, value]) => value !== null && value !== undefined)) as { [K in keyof T]: NonNullable<T[K]> }; // prettier-ignore
+  Object.fromEntries(
+    Object.entries(columns).filter(([, value]) => value !== null && value !== undefined),
+  ) as { [K in keyof T]: NonNullable<T[K]> };
 
 const personOf = (row: EaterRow): BackupPerson =>
   ({ ...viewOfEater(row), putAwayAt: putAway(row.deletedAt) }) as unknown as BackupPerson;
 
 const ownOf = (row: OwnIngredientRow): BackupOwnIngredient =>
-  ({ ...said(viewOfOwn(row)), createdAt: when(row.createdAt), putAwayAt: putAway(row.deletedAt) }) as BackupOwnIngredient; // prettier-ignore
+  ({
+    ...said(viewOfOwn(row)),
+    createdAt: when(row.createdAt),
+    putAwayAt: putAway(row.deletedAt),
+  }) as BackupOwnIngredient;
 
-const labelOf = ({ ingredient, text, contains, askFor, readOn }: PackLabelRow): BackupLabel =>
-  ({ ingredient, text, contains: [...contains], askFor: [...askFor], readOn: when(readOn) }); // prettier-ignore
+const labelOf = ({ ingredient, text, contains, askFor, readOn }: PackLabelRow): BackupLabel => ({
+  ingredient,
+  text,
+  contains: [...contains],
+  askFor: [...askFor],
+  readOn: when(readOn),
+});
 
 const wordOf = ({ word, means, taughtAt }: TaughtWordRow): BackupWord => ({
   word,
@@ -61,8 +72,14 @@ const wordOf = ({ word, means, taughtAt }: TaughtWordRow): BackupWord => ({
   taughtAt: when(taughtAt),
 });
 
-const householdOf = ({ law, pots, versions, saidAt }: HouseholdRow): BackupHousehold =>
-  ({ id: HERE, law: law ?? 'eu', lawChosen: law !== null, tonight: { pots: [...pots] }, ...(versions ? { divided: versions } : {}), saidAt: when(saidAt) }); // prettier-ignore
+const householdOf = ({ law, pots, versions, saidAt }: HouseholdRow): BackupHousehold => ({
+  id: HERE,
+  law: law ?? 'eu',
+  lawChosen: law !== null,
+  tonight: { pots: [...pots] },
+  ...(versions ? { divided: versions } : {}),
+  saidAt: when(saidAt),
+});
 
 const stockOf = ({ ingredient, grams, saidAt }: StockRow): BackupStock => ({
   ingredient,
@@ -95,7 +112,14 @@ interface VersionRead {
 const moment = (ms: number): string => when(new Date(ms));
 
 const versionOf = ({ id, name, why, kept_at, deleted_at, content }: VersionRead): BackupVersion =>
-  ({ id, name, why, keptAt: moment(kept_at), putAwayAt: deleted_at === null ? null : moment(deleted_at), content: JSON.parse(content) as unknown }) as BackupVersion; // prettier-ignore
+  ({
+    id,
+    name,
+    why,
+    keptAt: moment(kept_at),
+    putAwayAt: deleted_at === null ? null : moment(deleted_at),
+    content: JSON.parse(content) as unknown,
+  }) as BackupVersion;
 
 const formulaEntryOf = (row: FormulaRead, versions: readonly VersionRead[]): BackupFormula =>
   ({
@@ -110,21 +134,34 @@ const formulaEntryOf = (row: FormulaRead, versions: readonly VersionRead[]): Bac
 
 /** Formulas in the order in which restoring puts them into the list: those put away, then the list from its end. */
 async function* formulas(em: EntityManager): AsyncGenerator<readonly BackupFormula[]> {
-  const run = <Row>(sql: string, parameters: readonly unknown[]) => em.execute(sql, [...parameters]) as unknown as Promise<readonly Row[]>;
+  const run = <Row>(sql: string, parameters: readonly unknown[]) =>
+    em.execute(sql, [...parameters]) as unknown as Promise<readonly Row[]>;
   for (const { which, by } of [
     { which: 'f.turn is null and f.id > ?', by: 'id' },
     { which: 'f.turn > ?', by: 'turn' },
   ] as const)
-    for (let after: string | number = by === 'id' ? '' : 0; ; ) {
+    for (let after: string | number = by === 'id' ? '' : 0; ;) {
       await breathe();
-      const rows = await run<FormulaRead>(`select ${WHOLE}, f.created_at, f.deleted_at from formula f where ${which} order by f.${by} limit ?`, [after, AT_ONCE]);
-      const versions = await run<VersionRead>(`select * from formula_version where formula_id in (${rows.map(() => '?').join(', ')}) order by kept_at, id`, rows.map(({ id }) => id));
-      if (rows.length > 0) yield rows.map((row) => formulaEntryOf(row, versions.filter(({ formula_id }) => formula_id === row.id)));
+      const rows = await run<FormulaRead>(
+        `select ${WHOLE}, f.created_at, f.deleted_at from formula f where ${which} order by f.${by} limit ?`,
+        [after, AT_ONCE],
+      );
+      const versions = await run<VersionRead>(
+        `select * from formula_version where formula_id in (${rows.map(() => '?').join(', ')}) order by kept_at, id`,
+        rows.map(({ id }) => id),
+      );
+      if (rows.length > 0)
+        yield rows.map((row) =>
+          formulaEntryOf(
+            row,
+            versions.filter(({ formula_id }) => formula_id === row.id),
+          ),
+        );
       const last = rows.at(-1);
       if (!last || rows.length < AT_ONCE) break;
       after = last[by];
     }
-} // prettier-ignore
+}
 
 /** All entries of a kind, some at a time. The database must not change meanwhile. */
 export async function* entriesOf<Kind extends BackupKind>(
@@ -134,7 +171,9 @@ export async function* entriesOf<Kind extends BackupKind>(
   em.clear();
   const all = {
     people: async function* () {
-      yield (await em.find(EaterRow, {}, { populate: ['needs'], orderBy: { position: 'asc', id: 'asc' } })).map(personOf);
+      yield (
+        await em.find(EaterRow, {}, { populate: ['needs'], orderBy: { position: 'asc', id: 'asc' } })
+      ).map(personOf);
     },
     ownIngredients: async function* () {
       yield (await em.find(OwnIngredientRow, {}, { orderBy: { id: 'asc' } })).map(ownOf);
@@ -157,4 +196,4 @@ export async function* entriesOf<Kind extends BackupKind>(
     formulas: () => formulas(em),
   };
   yield* all[kind]() as AsyncGenerator<readonly Entries[Kind][]>;
-} // prettier-ignore
+}

@@ -29,9 +29,15 @@ import { fieldProblems, strictly } from '../platform/validation.js';
 import { MOST_BYTES, MOST_PROBLEMS } from './backup.params.js';
 
 const classes: Readonly<Record<BackupKind, new () => object>> = {
-  people: BackupPerson, ownIngredients: BackupOwnIngredient, labels: BackupLabel, words: BackupWord, stock: BackupStock, briefs: BackupBrief, formulas: BackupFormula,
+  people: BackupPerson,
+  ownIngredients: BackupOwnIngredient,
+  labels: BackupLabel,
+  words: BackupWord,
+  stock: BackupStock,
+  briefs: BackupBrief,
+  formulas: BackupFormula,
   household: BackupHousehold,
-}; // prettier-ignore
+};
 
 const isKind = (name: string): name is BackupKind => (backupKinds as readonly string[]).includes(name);
 
@@ -44,12 +50,17 @@ const unreadable = (why: string): Failure =>
   new Failure('unreadable-body', `Nothing was changed. ${why} Choose a backup that Alterum wrote.`);
 
 const tooLarge = (): Failure =>
-  new Failure('too-large', `Nothing was changed. A backup of more than ${MOST_BYTES / 1_000_000} MB is not read.`); // prettier-ignore
+  new Failure(
+    'too-large',
+    `Nothing was changed. A backup of more than ${MOST_BYTES / 1_000_000} MB is not read.`,
+  );
 
 /** Collects a backup token by token: its head, and its entries one by one, each checked as it is whole. */
 class Collector {
   readonly head: Record<string, unknown> = {};
-  readonly entries: Record<BackupKind, object[]> = Object.fromEntries(backupKinds.map((kind) => [kind, []])) as unknown as Record<BackupKind, object[]>; // prettier-ignore
+  readonly entries: Record<BackupKind, object[]> = Object.fromEntries(
+    backupKinds.map((kind) => [kind, []]),
+  ) as unknown as Record<BackupKind, object[]>;
   readonly problems: FieldProblem[] = [];
   readonly found = new Set<string>();
   private depth = 0;
@@ -62,7 +73,10 @@ class Collector {
     if (this.assembler) return this.goOn(token);
     if (name === 'startObject' || name === 'startArray') {
       this.depth += 1;
-      const begins = this.depth === 1 ? name === 'startObject' : this.depth === 2 && name === 'startArray' && isKind(this.field);
+      const begins =
+        this.depth === 1
+          ? name === 'startObject'
+          : this.depth === 2 && name === 'startArray' && isKind(this.field);
       if (begins) {
         if (this.depth === 2) {
           // A newer document may hold anything: its age is told before its parts are looked at.
@@ -79,34 +93,48 @@ class Collector {
     }
     if (name === 'endObject' || name === 'endArray') this.depth -= 1;
     else if (name === 'keyValue') this.field = value ?? '';
-    else if (this.depth === 2) this.refuse(`${this.field}[${this.entries[this.field as BackupKind].length}]`, 'Each entry of the list must be an object.');
+    else if (this.depth === 2)
+      this.refuse(
+        `${this.field}[${this.entries[this.field as BackupKind].length}]`,
+        'Each entry of the list must be an object.',
+      );
     else if (this.depth === 1) this.head[this.field] = name === 'numberValue' ? Number(value) : value;
     return false;
-  } // prettier-ignore
+  }
 
   private goOn(token: Token): boolean {
     const assembler = this.assembler as Assembler;
     // Put into an object, it would change what the object is.
-    if (token.name === 'keyValue' && isReserved(token.value ?? '')) throw unreadable(`“${token.value}” cannot be the name of a field.`);
+    if (token.name === 'keyValue' && isReserved(token.value ?? ''))
+      throw unreadable(`“${token.value}” cannot be the name of a field.`);
     assembler.consume(token);
     if (!assembler.done) return false;
     this.assembler = undefined;
     if (this.depth === 2) this.check(this.field as BackupKind, assembler.current as unknown);
-    else this.refuse(this.field, isKind(this.field) ? `“${this.field}” must be a list.` : `“${this.field}” is not a part that is known here.`);
+    else
+      this.refuse(
+        this.field,
+        isKind(this.field)
+          ? `“${this.field}” must be a list.`
+          : `“${this.field}” is not a part that is known here.`,
+      );
     return true;
-  } // prettier-ignore
+  }
 
   private check(kind: BackupKind, entry: unknown): void {
     const list = this.entries[kind],
       field = `${kind}[${list.length}]`;
-    if (list.length >= backupLimits[kind]) throw unreadable(`“${kind}” holds more than ${backupLimits[kind]} entries.`);
+    if (list.length >= backupLimits[kind])
+      throw unreadable(`“${kind}” holds more than ${backupLimits[kind]} entries.`);
     const trouble = shapeTrouble(entry);
     if (trouble) return this.refuse(`${field}.${trouble.field}`, trouble.message, entry, list);
-    if (Array.isArray(entry)) return this.refuse(field, 'Each entry of the list must be an object.', {}, list);
+    if (Array.isArray(entry))
+      return this.refuse(field, 'Each entry of the list must be an object.', {}, list);
     const instance = plainToInstance(classes[kind], entry as object);
-    for (const { field: part, message } of fieldProblems(validateSync(instance, strictly))) this.refuse(`${field}.${part}`, message);
+    for (const { field: part, message } of fieldProblems(validateSync(instance, strictly)))
+      this.refuse(`${field}.${part}`, message);
     list.push(instance);
-  } // prettier-ignore
+  }
 
   private refuse(field: string, message: string, entry?: unknown, list?: object[]): void {
     list?.push(entry as object);
@@ -116,7 +144,11 @@ class Collector {
 }
 
 const invalid = (errors: readonly FieldProblem[]): Failure =>
-  new Failure('invalid-input', `Nothing was changed. The backup holds what cannot be taken: ${errors[0]?.field}: ${errors[0]?.message}`, { errors }); // prettier-ignore
+  new Failure(
+    'invalid-input',
+    `Nothing was changed. The backup holds what cannot be taken: ${errors[0]?.field}: ${errors[0]?.message}`,
+    { errors },
+  );
 
 const limited = () => {
   let bytes = 0;
@@ -159,28 +191,41 @@ export async function readBackup(source: Readable | AsyncIterable<string | Buffe
   const formatVersion = Number(collector.head['formatVersion']);
   const absent = backupKinds.filter((kind) => !collector.found.has(kind));
   const missing = absent.filter((kind) => (kindsSinceTheFirst[kind] ?? 1) <= formatVersion);
-  const problems = [...collector.problems, ...missing.map((kind) => ({ field: kind, message: `“${kind}” is missing.` })), ...repeated(collector.entries)];
+  const problems = [
+    ...collector.problems,
+    ...missing.map((kind) => ({ field: kind, message: `“${kind}” is missing.` })),
+    ...repeated(collector.entries),
+  ];
   if (problems.length > 0) throw invalid(problems.slice(0, MOST_PROBLEMS));
-  const entries = Object.fromEntries(Object.entries(collector.entries).filter(([kind]) => collector.found.has(kind)));
+  const entries = Object.fromEntries(
+    Object.entries(collector.entries).filter(([kind]) => collector.found.has(kind)),
+  );
   return Object.assign(new BackupDocument(), collector.head, entries);
-} // prettier-ignore
+}
 
 function checkHead({ format, formatVersion, madeAt }: Readonly<Record<string, unknown>>): void {
-  if (format !== BACKUP_FORMAT) throw unreadable(`This is no backup of a kitchen: its “format” is not “${BACKUP_FORMAT}”.`);
+  if (format !== BACKUP_FORMAT)
+    throw unreadable(`This is no backup of a kitchen: its “format” is not “${BACKUP_FORMAT}”.`);
   checkVersion(formatVersion);
-  if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt))) throw unreadable('It does not say when it was made.');
-} // prettier-ignore
+  if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt)))
+    throw unreadable('It does not say when it was made.');
+}
 
 function checkVersion(formatVersion: unknown): void {
   if (typeof formatVersion !== 'number' || formatVersion > BACKUP_VERSION)
-    throw new Failure('invalid-input', `Nothing was changed. This backup was written by a newer Alterum (format version ${String(formatVersion)}; this one reads up to ${BACKUP_VERSION}). Bring it back with that one.`, { errors: [{ field: 'formatVersion', message: 'This format is newer than what is read here.' }] });
-} // prettier-ignore
+    throw new Failure(
+      'invalid-input',
+      `Nothing was changed. This backup was written by a newer Alterum (format version ${String(formatVersion)}; this one reads up to ${BACKUP_VERSION}). Bring it back with that one.`,
+      { errors: [{ field: 'formatVersion', message: 'This format is newer than what is read here.' }] },
+    );
+}
 
 /** What may be taught now, not only what could be taught when the backup was made: a word that is known by now keeps its meaning. */
 function checkWord(word: string, field: string, problems: FieldProblem[]): void {
   const key = taughtKey(word);
-  if (key === '' || key.length > LONGEST_TAUGHT) problems.push({ field, message: 'This is no word that can be taught.' });
-} // prettier-ignore
+  if (key === '' || key.length > LONGEST_TAUGHT)
+    problems.push({ field, message: 'This is no word that can be taught.' });
+}
 
 /** What may be there only once. */
 function repeated(entries: Readonly<Record<BackupKind, readonly object[]>>): FieldProblem[] {
@@ -192,21 +237,46 @@ function repeated(entries: Readonly<Record<BackupKind, readonly object[]>>): Fie
   for (const kind of backupKinds) {
     const seen = new Set<string>();
     (entries[kind] as readonly Readonly<Record<string, unknown>>[]).forEach((entry, i) => {
-      const key = kind === 'words' ? 'word' : kind === 'labels' || kind === 'stock' ? 'ingredient' : kind === 'briefs' ? 'name' : 'id';
+      const key =
+        kind === 'words'
+          ? 'word'
+          : kind === 'labels' || kind === 'stock'
+            ? 'ingredient'
+            : kind === 'briefs'
+              ? 'name'
+              : 'id';
       if (kind === 'words') checkWord(String(entry['word']), `words[${i}].word`, problems);
-      once(seen, kind === 'words' ? taughtKey(String(entry[key])) : String(entry[key]), `${kind}[${i}].${key}`, `“${String(entry[key])}” is there twice.`);
-      if (typeof entry['name'] === 'string' && entry['name'].trim() === '') problems.push({ field: `${kind}[${i}].name`, message: 'The name is empty.' });
+      once(
+        seen,
+        kind === 'words' ? taughtKey(String(entry[key])) : String(entry[key]),
+        `${kind}[${i}].${key}`,
+        `“${String(entry[key])}” is there twice.`,
+      );
+      if (typeof entry['name'] === 'string' && entry['name'].trim() === '')
+        problems.push({ field: `${kind}[${i}].name`, message: 'The name is empty.' });
     });
   }
   const versions = new Set<string>();
   (entries.formulas as readonly BackupFormula[]).forEach((formula, i) => {
-    const lines = new Set<string>(), names = new Set<string>();
-    formula.lines?.forEach((line, k) => line.id !== undefined && once(lines, line.id, `formulas[${i}].lines[${k}].id`, 'Two lines carry the same id.'));
+    const lines = new Set<string>(),
+      names = new Set<string>();
+    formula.lines?.forEach(
+      (line, k) =>
+        line.id !== undefined &&
+        once(lines, line.id, `formulas[${i}].lines[${k}].id`, 'Two lines carry the same id.'),
+    );
     formula.versions?.forEach((version, k) => {
       once(versions, version.id, `formulas[${i}].versions[${k}].id`, 'Two versions carry the same id.');
-      if (!version.putAwayAt) once(names, version.name.trim(), `formulas[${i}].versions[${k}].name`, 'Two versions carry the same name.');
-      if (version.name.trim() === '') problems.push({ field: `formulas[${i}].versions[${k}].name`, message: 'The name is empty.' });
+      if (!version.putAwayAt)
+        once(
+          names,
+          version.name.trim(),
+          `formulas[${i}].versions[${k}].name`,
+          'Two versions carry the same name.',
+        );
+      if (version.name.trim() === '')
+        problems.push({ field: `formulas[${i}].versions[${k}].name`, message: 'The name is empty.' });
     });
   });
   return problems;
-} // prettier-ignore
+}

@@ -48,10 +48,22 @@ export interface Plan {
 
 /** What tells an entry from the others of its kind. */
 export const keyOf = (kind: BackupKind, entry: Entry): string => {
-  const { id, name, ingredient, word } = entry as { readonly id?: string; readonly name?: string; readonly ingredient?: string; readonly word?: string };
-  const key = kind === 'words' ? taughtKey(word ?? '') : kind === 'briefs' ? name?.trim() : kind === 'labels' || kind === 'stock' ? ingredient : id;
+  const { id, name, ingredient, word } = entry as {
+    readonly id?: string;
+    readonly name?: string;
+    readonly ingredient?: string;
+    readonly word?: string;
+  };
+  const key =
+    kind === 'words'
+      ? taughtKey(word ?? '')
+      : kind === 'briefs'
+        ? name?.trim()
+        : kind === 'labels' || kind === 'stock'
+          ? ingredient
+          : id;
   return key ?? '';
-}; // prettier-ignore
+};
 
 const nameOf = (kind: BackupKind, entry: Entry): string =>
   'name' in entry
@@ -63,11 +75,13 @@ const nameOf = (kind: BackupKind, entry: Entry): string =>
         : keyOf(kind, entry);
 
 const stampOf = (entry: Entry): number => {
-  const { updatedAt, readOn, saidAt, keptAt, taughtAt, putAwayAt, version } = entry as unknown as Readonly<Record<string, string | number | null | undefined>>;
+  const { updatedAt, readOn, saidAt, keptAt, taughtAt, putAwayAt, version } = entry as unknown as Readonly<
+    Record<string, string | number | null | undefined>
+  >;
   const changed = updatedAt ?? readOn ?? saidAt ?? keptAt ?? taughtAt;
   if (changed === undefined || changed === null) return Number(version ?? 0);
   return Math.max(Date.parse(String(changed)), putAwayAt ? Date.parse(String(putAwayAt)) : 0);
-}; // prettier-ignore
+};
 
 const versionsOf = (entry: Entry): readonly BackupVersion[] => (entry as BackupFormula).versions ?? [];
 
@@ -76,18 +90,29 @@ const ordered = (value: unknown): unknown =>
   Array.isArray(value)
     ? value.map(ordered)
     : typeof value === 'object' && value !== null
-      ? Object.fromEntries(Object.entries(value).filter(([, part]) => part !== undefined).sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, part]) => [key, ordered(part)]))
-      : value; // prettier-ignore
+      ? Object.fromEntries(
+          Object.entries(value)
+            .filter(([, part]) => part !== undefined)
+            .sort(([a], [b]) => (a < b ? -1 : 1))
+            .map(([key, part]) => [key, ordered(part)]),
+        )
+      : value;
 
 /** What an entry holds, but for the count of its writes; kept versions are looked at on their own. */
 function digestOf(entry: Entry): string {
   const { version: _version, versions: _versions, ...content } = entry as BackupFormula;
-  return createHash('sha256').update(JSON.stringify(ordered(content))).digest('base64'); // prettier-ignore
+  return createHash('sha256')
+    .update(JSON.stringify(ordered(content)))
+    .digest('base64');
 }
-const digestOfVersions = (entry: Entry): string => createHash('sha256').update(JSON.stringify(ordered(versionsOf(entry)))).digest('base64'); // prettier-ignore
+const digestOfVersions = (entry: Entry): string =>
+  createHash('sha256')
+    .update(JSON.stringify(ordered(versionsOf(entry))))
+    .digest('base64');
 
 /** What has to be the same for nothing to be done: replacing looks at the kept versions too, merging adds those it lacks. */
-const digestFor = (entry: Entry, mode: RestoreMode): string => digestOf(entry) + (mode === 'replace' ? digestOfVersions(entry) : ''); // prettier-ignore
+const digestFor = (entry: Entry, mode: RestoreMode): string =>
+  digestOf(entry) + (mode === 'replace' ? digestOfVersions(entry) : '');
 
 async function heldOf(em: EntityManager, kind: BackupKind, mode: RestoreMode): Promise<Map<string, Held>> {
   const held = new Map<string, Held>();
@@ -120,7 +145,10 @@ class Names {
  * keeps whatever was changed later; merged, nothing goes.
  */
 export async function planOf(em: EntityManager, backup: BackupDocument, mode: RestoreMode): Promise<Plan> {
-  const steps = Object.fromEntries(backupKinds.map((kind) => [kind, []])) as unknown as Record<BackupKind, Step[]>,
+  const steps = Object.fromEntries(backupKinds.map((kind) => [kind, []])) as unknown as Record<
+      BackupKind,
+      Step[]
+    >,
     go = {} as Record<BackupKind, readonly string[]>,
     kinds: RestoreKindView[] = [];
   for (const kind of backupKinds) {
@@ -132,11 +160,16 @@ export async function planOf(em: EntityManager, backup: BackupDocument, mode: Re
       continue;
     }
     const held = await heldOf(em, kind, mode);
-    const come = new Names(), change = new Names(), goes = new Names(), stay = new Names();
+    const come = new Names(),
+      change = new Names(),
+      goes = new Names(),
+      stay = new Names();
     let same = 0;
     for (const [at, entry] of given.entries()) {
       if (at % AT_ONCE === 0) await breathe();
-      const key = keyOf(kind, entry), here = held.get(key), name = nameOf(kind, entry);
+      const key = keyOf(kind, entry),
+        here = held.get(key),
+        name = nameOf(kind, entry);
       held.delete(key);
       const version = (entry as { readonly version?: number }).version ?? 0;
       if (!here) {
@@ -146,10 +179,19 @@ export async function planOf(em: EntityManager, backup: BackupDocument, mode: Re
       }
       const differs = here.digest !== digestFor(entry, mode);
       const writes = differs && (mode === 'replace' || stampOf(entry) > here.stamp);
-      const versions = mode === 'replace' ? versionsOf(entry) : versionsOf(entry).filter(({ id }) => !here.versionIds.has(id));
+      const versions =
+        mode === 'replace'
+          ? versionsOf(entry)
+          : versionsOf(entry).filter(({ id }) => !here.versionIds.has(id));
       if (writes || (mode === 'merge' && versions.length > 0)) {
         change.add(name);
-        steps[kind].push({ entry, isNew: false, writes, version: Math.max(version, here.version) + 1, versions });
+        steps[kind].push({
+          entry,
+          isNew: false,
+          writes,
+          version: Math.max(version, here.version) + 1,
+          versions,
+        });
       } else if (differs) stay.add(name);
       else same += 1;
     }
@@ -158,4 +200,4 @@ export async function planOf(em: EntityManager, backup: BackupDocument, mode: Re
     kinds.push({ kind, come: come.view, change: change.view, go: goes.view, stay: stay.view, same });
   }
   return { steps: steps as Plan['steps'], go, kinds };
-} // prettier-ignore
+}

@@ -97,7 +97,13 @@ export async function writeLarder(
     await em.upsert(TaughtWordRow, { key: taughtKey(word), word, means, taughtAt: new Date(taughtAt) });
   for (const { entry } of household) {
     const { id, law, lawChosen, tonight, divided, saidAt } = entry;
-    await em.upsert(HouseholdRow, { id, law: lawChosen ? law : null, pots: tonight.pots, versions: divided ?? null, saidAt: new Date(saidAt) }); // prettier-ignore
+    await em.upsert(HouseholdRow, {
+      id,
+      law: lawChosen ? law : null,
+      pots: tonight.pots,
+      versions: divided ?? null,
+      saidAt: new Date(saidAt),
+    });
   }
   for (const {
     entry: { saidAt, ...said },

@@ -13,8 +13,17 @@ const wishes = [
 ];
 
 test('a formula keeps its own brief and its holds through a restart', async () => {
-  const lines = cashewSauce.lines.map((line, i) => ({ ...line, hold: [{ kind: 'pinned' }, { kind: 'bounded', leastG: 200, mostG: 420 }, null][i] })); // prettier-ignore
-  const made = (await server.ask().post('/api/formulas').send({ ...cashewSauce, lines, brief: wishes }).expect(201)).body as FormulaView; // prettier-ignore
+  const lines = cashewSauce.lines.map((line, i) => ({
+    ...line,
+    hold: [{ kind: 'pinned' }, { kind: 'bounded', leastG: 200, mostG: 420 }, null][i],
+  }));
+  const made = (
+    await server
+      .ask()
+      .post('/api/formulas')
+      .send({ ...cashewSauce, lines, brief: wishes })
+      .expect(201)
+  ).body as FormulaView;
   server = await server.restart();
   const read = (await server.ask().get(`/api/formulas/${made.id}`).expect(200)).body as FormulaView;
   expect(read.brief).toEqual(wishes);
@@ -26,15 +35,30 @@ test('a formula keeps its own brief and its holds through a restart', async () =
 });
 
 test('a write that says nothing of the brief keeps it; null goes back to the usual one', async () => {
-  const made = (await server.ask().post('/api/formulas').send({ ...cashewSauce, brief: wishes }).expect(201)).body as FormulaView; // prettier-ignore
-  const kept = await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'Same', version: 1 }).expect(200); // prettier-ignore
+  const made = (
+    await server
+      .ask()
+      .post('/api/formulas')
+      .send({ ...cashewSauce, brief: wishes })
+      .expect(201)
+  ).body as FormulaView;
+  const kept = await server
+    .ask()
+    .put(`/api/formulas/${made.id}`)
+    .send({ name: 'Same', version: 1 })
+    .expect(200);
   expect((kept.body as FormulaView).brief).toEqual(wishes);
-  const usual = await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'Same', version: 2, brief: null }).expect(200); // prettier-ignore
+  const usual = await server
+    .ask()
+    .put(`/api/formulas/${made.id}`)
+    .send({ name: 'Same', version: 2, brief: null })
+    .expect(200);
   expect((usual.body as FormulaView).brief).toBeNull();
 });
 
 test('a brief is kept under a name for any formula, written over, and forgotten', async () => {
-  const keep = async (body: object) => (await server.ask().post('/api/briefs').send(body).expect(201)).body as SavedBriefView; // prettier-ignore
+  const keep = async (body: object) =>
+    (await server.ask().post('/api/briefs').send(body).expect(201)).body as SavedBriefView;
   const made = await keep({ name: ' Friday melt ', wishes });
   expect(made).toMatchObject({ name: 'Friday melt', wishes });
   const again = await keep({ name: 'Friday melt', wishes: wishes.slice(0, 1) });

@@ -49,7 +49,8 @@ export class SavedBriefService {
 
   async forget(id: string): Promise<void> {
     const row = await this.em.findOne(SavedBriefRow, { id });
-    if (!row) throw new Failure('not-found', 'There is no brief of this id; it may have been forgotten already.');
+    if (!row)
+      throw new Failure('not-found', 'There is no brief of this id; it may have been forgotten already.');
     await this.em.removeAndFlush(row);
   }
-} // prettier-ignore
+}

@@ -14,14 +14,28 @@ const Database = createRequire(__filename)('libsql') as new (file: string) => {
 const root = resolve(__dirname, '../../../..');
 
 /** Runs a command as the package script does, from its sources. */
-function tool(name: 'backup' | 'restore', database: string, ...given: readonly string[]): Promise<{ readonly code: number; readonly said: string }> {
-  const args = ['-C', '@alterum/source', '-r', './scripts/swc-hook.cjs', `apps/server/src/cli/${name}.ts`, ...given];
+function tool(
+  name: 'backup' | 'restore',
+  database: string,
+  ...given: readonly string[]
+): Promise<{ readonly code: number; readonly said: string }> {
+  const args = [
+    '-C',
+    '@alterum/source',
+    '-r',
+    './scripts/swc-hook.cjs',
+    `apps/server/src/cli/${name}.ts`,
+    ...given,
+  ];
   return new Promise((done) =>
-    execFile(process.execPath, args, { cwd: root, env: { ...process.env, DATABASE_FILE: database } }, (error, out, err) =>
-      done({ code: error ? Number(error.code) : 0, said: out + err }),
+    execFile(
+      process.execPath,
+      args,
+      { cwd: root, env: { ...process.env, DATABASE_FILE: database } },
+      (error, out, err) => done({ code: error ? Number(error.code) : 0, said: out + err }),
     ),
   );
-} // prettier-ignore
+}
 
 const namesIn = (file: string): readonly string[] => {
   const database = new Database(file);
@@ -39,7 +53,12 @@ afterAll(async () => {
   await server.close();
   rmSync(folder, { recursive: true, force: true });
 });
-const make = (name: string) => server.ask().post('/api/formulas').send({ ...cashewSauce, name }).expect(201); // prettier-ignore
+const make = (name: string) =>
+  server
+    .ask()
+    .post('/api/formulas')
+    .send({ ...cashewSauce, name })
+    .expect(201);
 
 test.each(['friday.sqlite', 'friday.json'])(
   '%s of a running kitchen is whole; restoring gives it back, the server stopped, and keeps what was',
@@ -56,7 +75,9 @@ test.each(['friday.sqlite', 'friday.json'])(
     await server.app.close();
     const wish = await tool('restore', server.file, backup, '--preview');
     expect(wish).toMatchObject({ code: 0 });
-    expect(wish.said).toMatch(/formulas: 1 go \(After the backup\), \d+ the same\n(?:.*\n)?Nothing was changed/);
+    expect(wish.said).toMatch(
+      /formulas: 1 go \(After the backup\), \d+ the same\n(?:.*\n)?Nothing was changed/,
+    );
     const restored = await tool('restore', server.file, backup);
     expect(restored.said).toContain('What was there is kept in');
     expect(namesIn(server.file)).toEqual(held);
@@ -123,7 +144,10 @@ test('what cannot be backed up or restored is told, and nothing is written over'
     ['restore', '--forget', '“--forget” is not known'],
     ['restore', undefined, 'Say which backup'],
   ] as const)
-    expect(await tool(name, server.file, ...(file === undefined ? [] : [file]))).toEqual({ code: 1, said: expect.stringContaining(said) as string });
+    expect(await tool(name, server.file, ...(file === undefined ? [] : [file]))).toEqual({
+      code: 1,
+      said: expect.stringContaining(said) as string,
+    });
   expect(namesIn(server.file)).toEqual(held);
   await server.ask().get('/api/health').expect(200);
-}, 60_000); // prettier-ignore
+}, 60_000);

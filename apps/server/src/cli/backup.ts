@@ -26,11 +26,14 @@ async function writeDocument(from: string, target: string): Promise<void> {
 /** Keeps everything in one file, whether the server runs or not: a document where the name ends in .json, otherwise the database itself. */
 runTool(async ([to]) => {
   const from = databaseFile();
-  if (to === undefined) throw new Error('Say where the backup goes: npm run backup -- FILE.json, or FILE.sqlite');
+  if (to === undefined)
+    throw new Error('Say where the backup goes: npm run backup -- FILE.json, or FILE.sqlite');
   const target = resolve(to);
-  if (existsSync(target)) throw new Error(`${target} is there already and was left as it is. Choose another name.`);
-  if (checkDatabaseFile(from).length === 0) throw new Error(`${from} holds nothing yet, so there is nothing to back up.`);
+  if (existsSync(target))
+    throw new Error(`${target} is there already and was left as it is. Choose another name.`);
+  if (checkDatabaseFile(from).length === 0)
+    throw new Error(`${from} holds nothing yet, so there is nothing to back up.`);
   if (target.endsWith('.json')) await writeDocument(from, target);
   else copyDatabase(from, target);
   console.log(`${target} holds everything that was saved in ${from}.`);
-}); // prettier-ignore
+});

@@ -46,14 +46,15 @@ async function* textOf(file: string): AsyncGenerator<string | Buffer> {
     yield* createReadStream(file) as AsyncIterable<Buffer>;
     return;
   }
-  if (checkDatabaseFile(file).length === 0) throw new UnusableFile(file, 'holds nothing', 'Choose another backup.');
+  if (checkDatabaseFile(file).length === 0)
+    throw new UnusableFile(file, 'holds nothing', 'Choose another backup.');
   const copy = await openCopy((to) => copyDatabase(file, to));
   try {
     yield* documentText(copy.em, new Date());
   } finally {
     await copy.close();
   }
-} // prettier-ignore
+}
 
 interface Wish {
   readonly mode: RestoreMode;
@@ -61,12 +62,20 @@ interface Wish {
 }
 
 /** Asks the server that uses the database. */
-async function throughServer(address: string, backup: BackupDocument, { mode, preview }: Wish): Promise<RestoreView> {
-  const answer = await fetch(`${address}/api/restore${preview ? '/preview' : ''}?mode=${mode}`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(backup) });
+async function throughServer(
+  address: string,
+  backup: BackupDocument,
+  { mode, preview }: Wish,
+): Promise<RestoreView> {
+  const answer = await fetch(`${address}/api/restore${preview ? '/preview' : ''}?mode=${mode}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(backup),
+  });
   const said = (await answer.json()) as RestoreView | Problem;
   if ('detail' in said) throw new Error(said.detail);
   return said;
-} // prettier-ignore
+}
 
 /** Does it here, as no server uses the database. @throws DatabaseInUse when one does */
 async function alone(backup: BackupDocument, { mode, preview }: Wish): Promise<RestoreView> {
@@ -107,13 +116,21 @@ async function restored(backup: BackupDocument, wish: Wish): Promise<RestoreView
 
 /** Takes a backup in, the server running or not; what was there is kept beside the database. */
 runTool(async (given) => {
-  const files = given.filter((word) => !word.startsWith('--')), options = given.filter((word) => word.startsWith('--'));
+  const files = given.filter((word) => !word.startsWith('--')),
+    options = given.filter((word) => word.startsWith('--'));
   const unknown = options.find((option) => !['--merge', '--replace', '--preview'].includes(option));
-  if (files.length !== 1 || files[0] === undefined || unknown !== undefined) throw new Error(unknown === undefined ? USAGE : `“${unknown}” is not known. ${USAGE}`);
-  const from = resolve(files[0]), to = databaseFile();
+  if (files.length !== 1 || files[0] === undefined || unknown !== undefined)
+    throw new Error(unknown === undefined ? USAGE : `“${unknown}” is not known. ${USAGE}`);
+  const from = resolve(files[0]),
+    to = databaseFile();
   if (!existsSync(from)) throw new Error(`${from} is not there; nothing was changed.`);
-  const wish: Wish = { mode: options.includes('--merge') ? 'merge' : 'replace', preview: options.includes('--preview') };
+  const wish: Wish = {
+    mode: options.includes('--merge') ? 'merge' : 'replace',
+    preview: options.includes('--preview'),
+  };
   const view = await restored(await readBackup(Readable.from(textOf(from))), wish);
-  console.log(`${wish.preview ? 'What restoring would do' : 'What was done'} to ${to}:\n${restoreWords(view)}`);
+  console.log(
+    `${wish.preview ? 'What restoring would do' : 'What was done'} to ${to}:\n${restoreWords(view)}`,
+  );
   console.log(wish.preview ? 'Nothing was changed.' : `What was there is kept in ${view.kept ?? 'no file'}.`);
-}); // prettier-ignore
+});

@@ -7,7 +7,14 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const body = { name: 'Ode', needs: [{ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true }, { kind: 'salt-limit', gramsPerPortion: 1.5 }, { kind: 'ingredient', ingredient: 'tahini', strictness: 'dislike' }] }; // prettier-ignore
+const body = {
+  name: 'Ode',
+  needs: [
+    { kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true },
+    { kind: 'salt-limit', gramsPerPortion: 1.5 },
+    { kind: 'ingredient', ingredient: 'tahini', strictness: 'dislike' },
+  ],
+};
 const create = async () => (await server.ask().post('/api/eaters').send(body).expect(201)).body as EaterView;
 
 test('a person and their needs are kept, changed, taken away and brought back', async () => {

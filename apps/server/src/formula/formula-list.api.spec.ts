@@ -165,4 +165,4 @@ test('a question to the index is words and nothing else', () => {
   expect(matchOf('a-b "c" NEAR(d)')).toBe('"a"* "b"* "c"* "NEAR"* "d"*');
   expect(matchOf(' \t–"*')).toBeUndefined();
   expect(matchOf('x '.repeat(99))?.split(' ')).toHaveLength(12);
-}); // prettier-ignore
+});

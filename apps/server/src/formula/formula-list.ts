@@ -36,7 +36,10 @@ const larderDigest = createHash('sha256')
 export function matchOf(search: string): string | undefined {
   const words = search.slice(0, LONGEST_SEARCH).match(/[\p{L}\p{N}\p{M}]+/gu) ?? [];
   if (words.length === 0) return undefined;
-  return words.slice(0, MOST_WORDS).map((word) => `"${word}"*`).join(' '); // prettier-ignore
+  return words
+    .slice(0, MOST_WORDS)
+    .map((word) => `"${word}"*`)
+    .join(' ');
 }
 
 /**
@@ -54,10 +57,12 @@ export class FormulaList {
   /** Puts a formula first and writes down its words. Runs in the transaction of the write it belongs to. */
   async enter(id: string, formula: Formula): Promise<void> {
     await this.leave(id);
-    const [{ turn }] = (await this.run('select coalesce(max(turn), 0) + 1 as turn from formula')) as [{ turn: number }];
+    const [{ turn }] = (await this.run('select coalesce(max(turn), 0) + 1 as turn from formula')) as [
+      { turn: number },
+    ];
     await this.run('update formula set turn = ? where id = ?', [turn, id]);
     await this.write(turn, formula);
-  } // prettier-ignore
+  }
 
   /** Takes a formula out of the list; it stays where it is kept. */
   async leave(id: string): Promise<void> {
@@ -78,8 +83,10 @@ export class FormulaList {
 
   /** Writes down again, without moving them, the words of formulas that hold an ingredient which has another name now. */
   async renewHolding(ingredient: string): Promise<void> {
-    await this.renew('exists (select 1 from formula_line l where l.formula_id = f.id and l.ingredient = ?)', [ingredient]);
-  } // prettier-ignore
+    await this.renew('exists (select 1 from formula_line l where l.formula_id = f.id and l.ingredient = ?)', [
+      ingredient,
+    ]);
+  }
 
   /** At start: what was written with another larder, or never, is written again. @returns how many */
   async complete(): Promise<number> {
@@ -117,18 +124,31 @@ export class FormulaList {
     );
   }
 
-  private async rowsOf<Row extends HeadRow>(columns: string, { search, limit, before = BEHIND_ALL }: ListQuery) {
+  private async rowsOf<Row extends HeadRow>(
+    columns: string,
+    { search, limit, before = BEHIND_ALL }: ListQuery,
+  ) {
     const match = matchOf(search);
-    const found = match === undefined
-      ? { where: 'f.turn < ?', parameters: [before] }
-      : { where: 'f.turn in (select rowid from formula_search where formula_search match ? and rowid < ? order by rowid desc limit ?)', parameters: [match, before, limit + 1] };
-    const rows = (await this.run(`select ${columns} from formula f where ${found.where} order by f.turn desc limit ?`, [...found.parameters, limit + 1])) as readonly Row[];
+    const found =
+      match === undefined
+        ? { where: 'f.turn < ?', parameters: [before] }
+        : {
+            where:
+              'f.turn in (select rowid from formula_search where formula_search match ? and rowid < ? order by rowid desc limit ?)',
+            parameters: [match, before, limit + 1],
+          };
+    const rows = (await this.run(
+      `select ${columns} from formula f where ${found.where} order by f.turn desc limit ?`,
+      [...found.parameters, limit + 1],
+    )) as readonly Row[];
     const [{ total }] = (await (match === undefined
       ? this.run('select count(turn) as total from formula')
-      : this.run('select count(*) as total from formula_search where formula_search match ?', [match]))) as [{ total: number }];
+      : this.run('select count(*) as total from formula_search where formula_search match ?', [match]))) as [
+      { total: number },
+    ];
     const shown = rows.slice(0, limit);
     return { rows: shown, total, next: rows.length > limit ? shown.at(-1)?.turn : undefined };
-  } // prettier-ignore
+  }
 
   private run(sql: string, parameters: readonly unknown[] = []): Promise<unknown> {
     return this.em.execute(sql, [...parameters]);

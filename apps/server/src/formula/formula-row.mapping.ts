@@ -3,9 +3,15 @@ import { type Formula, type Line, uncooked } from '@alterum/core';
 import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.row.js';
 
 /** What a formula is made of, as it is kept in its own row. */
-export type FormulaColumns = Pick<FormulaRow, 'name' | 'family' | 'portions' | 'note' | 'process' | 'serve' | 'brief'>; // prettier-ignore
+export type FormulaColumns = Pick<
+  FormulaRow,
+  'name' | 'family' | 'portions' | 'note' | 'process' | 'serve' | 'brief'
+>;
 /** What a line is made of, as it is kept. */
-export type LineColumns = Pick<FormulaLineRow, 'lineId' | 'ingredient' | 'amount' | 'unit' | 'role' | 'preparation' | 'stage' | 'hold'>; // prettier-ignore
+export type LineColumns = Pick<
+  FormulaLineRow,
+  'lineId' | 'ingredient' | 'amount' | 'unit' | 'role' | 'preparation' | 'stage' | 'hold'
+>;
 
 const lineFromColumns = (row: LineColumns): Line => ({
   id: row.lineId,
@@ -30,7 +36,7 @@ export function formulaFromColumns(columns: FormulaColumns, lines: readonly Line
     lines: lines.map(lineFromColumns),
     ...(brief ? { brief } : {}),
   };
-} // prettier-ignore
+}
 
 export const formulaFromRow = (row: FormulaRow): Formula => formulaFromColumns(row, row.lines.getItems());
 

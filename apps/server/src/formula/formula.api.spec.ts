@@ -109,16 +109,54 @@ test.each([
   ['an empty name', { name: '   ' }, 'name'],
   ['a name that is too long', { name: 'x'.repeat(121) }, 'name'],
   ['an unknown field', { name: 'x', colour: 'red' }, 'colour'],
-  ['an unknown field in a line', { name: 'x', lines: [{ ingredient: 'salt', amount: 1, unit: 'g', price: 3 }] }, 'lines[0].price'],
-  ['an amount below zero', { name: 'x', lines: [{ ingredient: 'salt', amount: -1, unit: 'g' }] }, 'lines[0].amount'],
-  ['an amount that is a text', { name: 'x', lines: [{ ingredient: 'salt', amount: 'much', unit: 'g' }] }, 'lines[0].amount'],
-  ['an unknown unit', { name: 'x', lines: [{ ingredient: 'salt', amount: 1, unit: 'blob' }] }, 'lines[0].unit'],
-  ['a unit without a weight', { name: 'x', lines: [{ ingredient: 'salt', amount: 1, unit: 'medium' }] }, 'lines[0].unit'],
-  ['an unknown ingredient', { name: 'x', lines: [{ ingredient: 'moon cheese', amount: 1, unit: 'g' }] }, 'lines[0].ingredient'],
-  ['more than a kitchen holds', { name: 'x', lines: [{ ingredient: 'water', amount: 99, unit: 'kg' }] }, 'lines[0].amount'],
+  [
+    'an unknown field in a line',
+    { name: 'x', lines: [{ ingredient: 'salt', amount: 1, unit: 'g', price: 3 }] },
+    'lines[0].price',
+  ],
+  [
+    'an amount below zero',
+    { name: 'x', lines: [{ ingredient: 'salt', amount: -1, unit: 'g' }] },
+    'lines[0].amount',
+  ],
+  [
+    'an amount that is a text',
+    { name: 'x', lines: [{ ingredient: 'salt', amount: 'much', unit: 'g' }] },
+    'lines[0].amount',
+  ],
+  [
+    'an unknown unit',
+    { name: 'x', lines: [{ ingredient: 'salt', amount: 1, unit: 'blob' }] },
+    'lines[0].unit',
+  ],
+  [
+    'a unit without a weight',
+    { name: 'x', lines: [{ ingredient: 'salt', amount: 1, unit: 'medium' }] },
+    'lines[0].unit',
+  ],
+  [
+    'an unknown ingredient',
+    { name: 'x', lines: [{ ingredient: 'moon cheese', amount: 1, unit: 'g' }] },
+    'lines[0].ingredient',
+  ],
+  [
+    'more than a kitchen holds',
+    { name: 'x', lines: [{ ingredient: 'water', amount: 99, unit: 'kg' }] },
+    'lines[0].amount',
+  ],
   ['lines that are no list', { name: 'x', lines: 'salt' }, 'lines'],
   ['a line that is no object', { name: 'x', lines: [7] }, 'lines[0]'],
-  ['two lines of one id', { name: 'x', lines: [{ id: 'a', ingredient: 'salt', amount: 1, unit: 'g' }, { id: 'a', ingredient: 'sugar', amount: 1, unit: 'g' }] }, 'lines[1].id'],
+  [
+    'two lines of one id',
+    {
+      name: 'x',
+      lines: [
+        { id: 'a', ingredient: 'salt', amount: 1, unit: 'g' },
+        { id: 'a', ingredient: 'sugar', amount: 1, unit: 'g' },
+      ],
+    },
+    'lines[1].id',
+  ],
   ['an unknown family', { name: 'x', family: 'soup' }, 'family'],
   ['no portions', { name: 'x', portions: 0 }, 'portions'],
   ['a pot hotter than any', { name: 'x', process: { maxTemperatureC: 400 } }, 'process.maxTemperatureC'],
@@ -129,7 +167,7 @@ test.each([
   expect(problem.type).toBe('/problems/invalid-input');
   expect(problem.errors?.map((error) => error.field)).toContain(field);
   expect(((await server.ask().get('/api/formulas')).body as FormulaSummary[]).length).toBe(before);
-}); // prettier-ignore
+});
 
 test('a write without a version is refused', async () => {
   const made = await create();

@@ -19,7 +19,11 @@ export class FormulaController {
   /** A page of the list, last changed first; `X-Total-Count` and `Link` (RFC 8288) say how many there are and where the next page is. */
   @Get()
   @ApiQuery({ name: 'search', required: false, description: 'Words of name, kind, ingredients or note.' })
-  @ApiQuery({ name: 'limit', required: false, schema: { type: 'integer', minimum: 1, maximum: MOST_ON_A_PAGE } })
+  @ApiQuery({
+    name: 'limit',
+    required: false,
+    schema: { type: 'integer', minimum: 1, maximum: MOST_ON_A_PAGE },
+  })
   @ApiQuery({ name: 'before', required: false, schema: { type: 'integer', minimum: 1 } })
   @ApiQuery({ name: 'with', required: false, schema: { type: 'string', enum: ['lines'] } })
   async page(
@@ -29,9 +33,10 @@ export class FormulaController {
     const { withLines, ...asked } = listQueryOf(query);
     const listed = withLines ? await this.list.wholePage(asked) : await this.list.page(asked);
     response.setHeader('X-Total-Count', String(listed.total));
-    if (listed.next !== undefined) response.setHeader('Link', `<${nextAddress(query, listed.next)}>; rel="next"`);
+    if (listed.next !== undefined)
+      response.setHeader('Link', `<${nextAddress(query, listed.next)}>; rel="next"`);
     return listed.formulas;
-  } // prettier-ignore
+  }
 
   @Post()
   create(@Body() body: FormulaBody): Promise<FormulaView> {

@@ -5,7 +5,10 @@ import type { ListQuery } from './formula-list.js';
 type Query = Readonly<Record<string, unknown>>;
 
 const textOf = (value: unknown): string =>
-  [value ?? ''].flat().filter((part): part is string => typeof part === 'string').join(' '); // prettier-ignore
+  [value ?? '']
+    .flat()
+    .filter((part): part is string => typeof part === 'string')
+    .join(' ');
 
 /** What is asked of the list. @throws Failure naming the part of the address that cannot be understood */
 export function listQueryOf(query: Query): ListQuery & { readonly withLines: boolean } {

@@ -7,16 +7,19 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const make = async () => (await server.ask().post('/api/formulas').send(cashewSauce).expect(201)).body as FormulaView; // prettier-ignore
+const make = async () =>
+  (await server.ask().post('/api/formulas').send(cashewSauce).expect(201)).body as FormulaView;
 const keep = async (id: string, name: string, why = '') =>
-  (await server.ask().post(`/api/formulas/${id}/versions`).send({ name, why }).expect(201)).body as VersionView; // prettier-ignore
+  (await server.ask().post(`/api/formulas/${id}/versions`).send({ name, why }).expect(201))
+    .body as VersionView;
 
 test('a version keeps what stood, with the reason, whatever is written over it later', async () => {
   const made = await make();
   const version = await keep(made.id, 'First pot', 'before the salt was halved');
   const lines = made.lines.map((line) => (line.ingredient === 'salt' ? { ...line, amount: 0.25 } : line));
   await server.ask().put(`/api/formulas/${made.id}`).send({ name: made.name, lines, version: 1 }).expect(200);
-  const [kept] = (await server.ask().get(`/api/formulas/${made.id}/versions`).expect(200)).body as VersionView[]; // prettier-ignore
+  const [kept] = (await server.ask().get(`/api/formulas/${made.id}/versions`).expect(200))
+    .body as VersionView[];
   expect(kept).toEqual(version);
   expect(kept).toMatchObject({ name: 'First pot', why: 'before the salt was halved' });
   expect(kept?.content.lines).toEqual(made.lines);
@@ -28,7 +31,9 @@ test('versions stand in the order in which they were kept, and one can be forgot
   const two = await keep(made.id, 'Two');
   await keep(made.id, 'Three');
   await server.ask().delete(`/api/formulas/${made.id}/versions/${two.id}`).expect(204);
-  const names = ((await server.ask().get(`/api/formulas/${made.id}/versions`)).body as VersionView[]).map(({ name }) => name); // prettier-ignore
+  const names = ((await server.ask().get(`/api/formulas/${made.id}/versions`)).body as VersionView[]).map(
+    ({ name }) => name,
+  );
   expect(names).toEqual(['One', 'Three']);
   problemOf(await server.ask().delete(`/api/formulas/${made.id}/versions/${two.id}`).expect(404));
 });
@@ -36,7 +41,13 @@ test('versions stand in the order in which they were kept, and one can be forgot
 test('a branch is a formula of its own that begins as the version stood', async () => {
   const made = await make();
   const version = await keep(made.id, 'Root');
-  const branch = (await server.ask().post(`/api/formulas/${made.id}/versions/${version.id}/branch`).send({ name: 'Smoky branch' }).expect(201)).body as FormulaView; // prettier-ignore
+  const branch = (
+    await server
+      .ask()
+      .post(`/api/formulas/${made.id}/versions/${version.id}/branch`)
+      .send({ name: 'Smoky branch' })
+      .expect(201)
+  ).body as FormulaView;
   expect(branch).toMatchObject({
     name: 'Smoky branch',
     version: 1,
@@ -57,6 +68,12 @@ test('a name twice, no name, and somebody else’s version are refused', async (
     .expect(400);
   expect(problemOf(twice).errors?.[0]?.message).toMatch(/already/);
   problemOf(await server.ask().post(`/api/formulas/${made.id}/versions`).send({ name: '  ' }).expect(400));
-  problemOf(await server.ask().post(`/api/formulas/${other.id}/versions/${version.id}/branch`).send({ name: 'x' }).expect(404)); // prettier-ignore
+  problemOf(
+    await server
+      .ask()
+      .post(`/api/formulas/${other.id}/versions/${version.id}/branch`)
+      .send({ name: 'x' })
+      .expect(404),
+  );
   problemOf(await server.ask().get('/api/formulas/nowhere/versions').expect(404));
 });

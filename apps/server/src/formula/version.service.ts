@@ -29,18 +29,39 @@ export class VersionService {
   /** Oldest first. */
   async list(formulaId: string): Promise<readonly VersionView[]> {
     await this.formulas.read(formulaId);
-    const rows = await this.em.find(FormulaVersionRow, { formula: formulaId, deletedAt: null }, { orderBy: { keptAt: 'asc' } });
+    const rows = await this.em.find(
+      FormulaVersionRow,
+      { formula: formulaId, deletedAt: null },
+      { orderBy: { keptAt: 'asc' } },
+    );
     return rows.map(viewOfVersion);
   }
 
   /** Keeps the formula as it stands on the server. */
   async keep(formulaId: string, { name, why }: VersionBody): Promise<VersionView> {
-    const { id: _id, version: _version, updatedAt: _updatedAt, ...content } = await this.formulas.read(formulaId);
+    const {
+      id: _id,
+      version: _version,
+      updatedAt: _updatedAt,
+      ...content
+    } = await this.formulas.read(formulaId);
     const given = name.trim();
     if (given === '') throw invalidInput([{ field: 'name', message: 'Give the version a name.' }]);
     await this.refuseTwice(formulaId, given);
-    refuseBeyond(kitchenLimits.versions, await this.em.count(FormulaVersionRow, { formula: formulaId, deletedAt: null }), 'versions of this formula');
-    const row = this.em.create(FormulaVersionRow, { id: randomUUID(), formula: formulaId, name: given, why: why?.trim() ?? '', content, keptAt: this.clock.now(), deletedAt: null });
+    refuseBeyond(
+      kitchenLimits.versions,
+      await this.em.count(FormulaVersionRow, { formula: formulaId, deletedAt: null }),
+      'versions of this formula',
+    );
+    const row = this.em.create(FormulaVersionRow, {
+      id: randomUUID(),
+      formula: formulaId,
+      name: given,
+      why: why?.trim() ?? '',
+      content,
+      keptAt: this.clock.now(),
+      deletedAt: null,
+    });
     await this.em.persistAndFlush(row);
     return viewOfVersion(row);
   }
@@ -55,7 +76,8 @@ export class VersionService {
   async restore(formulaId: string, versionId: string): Promise<VersionView> {
     await this.formulas.read(formulaId);
     const row = await this.em.findOne(FormulaVersionRow, { id: versionId, formula: formulaId });
-    if (!row) throw new Failure('not-found', 'This formula never had such a version, so it cannot be brought back.');
+    if (!row)
+      throw new Failure('not-found', 'This formula never had such a version, so it cannot be brought back.');
     if (row.deletedAt) {
       await this.refuseTwice(formulaId, row.name);
       row.deletedAt = null;
@@ -68,17 +90,35 @@ export class VersionService {
   async branch(formulaId: string, versionId: string, { name }: BranchBody): Promise<FormulaView> {
     const { content } = await this.rowOf(formulaId, versionId);
     const { lines, ...formula } = formulaBodyOf(formulaOfContent(content));
-    return this.formulas.create({ ...formula, name, lines: [...lines], brief: formula.brief ? [...formula.brief] : null });
+    return this.formulas.create({
+      ...formula,
+      name,
+      lines: [...lines],
+      brief: formula.brief ? [...formula.brief] : null,
+    });
   }
 
   private async refuseTwice(formulaId: string, name: string): Promise<void> {
     if ((await this.em.count(FormulaVersionRow, { formula: formulaId, name, deletedAt: null })) > 0)
-      throw invalidInput([{ field: 'name', message: `There is a version called “${name}” already; give this one another name.` }]);
+      throw invalidInput([
+        {
+          field: 'name',
+          message: `There is a version called “${name}” already; give this one another name.`,
+        },
+      ]);
   }
 
   private async rowOf(formulaId: string, versionId: string): Promise<FormulaVersionRow> {
-    const row = await this.em.findOne(FormulaVersionRow, { id: versionId, formula: formulaId, deletedAt: null });
-    if (!row) throw new Failure('not-found', 'This formula has no such version; it may have been forgotten. Look in its list of versions.');
+    const row = await this.em.findOne(FormulaVersionRow, {
+      id: versionId,
+      formula: formulaId,
+      deletedAt: null,
+    });
+    if (!row)
+      throw new Failure(
+        'not-found',
+        'This formula has no such version; it may have been forgotten. Look in its list of versions.',
+      );
     return row;
   }
-} // prettier-ignore
+}

@@ -14,8 +14,23 @@ const put = (part: string, body: object) => server.ask().put(`/api/household/${p
 
 test('nothing is chosen at first; each choice is kept and leaves the others alone', async () => {
   expect(await read()).toEqual({ law: 'eu', lawChosen: false, pots: [], versions: null });
-  const pots = [{ formula: formulas[1], tools: ['spoon', 'frying fat'], washedBefore: false }, { formula: formulas[0], tools: [], washedBefore: true }]; // prettier-ignore
-  const versions = { base: formulas[0], inBase: [{ ingredient: 'butter', grams: null }], versions: [{ name: 'hot', added: [{ ingredient: 'cayenne', grams: 0.4 }, { ingredient: `formula:${formulas[1]}`, grams: 20 }] }] }; // prettier-ignore
+  const pots = [
+    { formula: formulas[1], tools: ['spoon', 'frying fat'], washedBefore: false },
+    { formula: formulas[0], tools: [], washedBefore: true },
+  ];
+  const versions = {
+    base: formulas[0],
+    inBase: [{ ingredient: 'butter', grams: null }],
+    versions: [
+      {
+        name: 'hot',
+        added: [
+          { ingredient: 'cayenne', grams: 0.4 },
+          { ingredient: `formula:${formulas[1]}`, grams: 20 },
+        ],
+      },
+    ],
+  };
   await put('law', { law: 'us' }).expect(200);
   await put('tonight', { pots }).expect(200);
   await put('versions', versions).expect(200);
@@ -26,17 +41,54 @@ test('nothing is chosen at first; each choice is kept and leaves the others alon
 
 test.each([
   ['a law that is none', 'law', { law: 'moon' }, 'law'],
-  ['a formula that is not there', 'tonight', { pots: [{ formula: 'moon', tools: [], washedBefore: false }] }, 'pots[0].formula'],
-  ['a tool that is none', 'tonight', { pots: [{ formula: 'x', tools: ['moon'], washedBefore: false }] }, 'pots[0].tools'],
+  [
+    'a formula that is not there',
+    'tonight',
+    { pots: [{ formula: 'moon', tools: [], washedBefore: false }] },
+    'pots[0].formula',
+  ],
+  [
+    'a tool that is none',
+    'tonight',
+    { pots: [{ formula: 'x', tools: ['moon'], washedBefore: false }] },
+    'pots[0].tools',
+  ],
   ['an entry that is null', 'tonight', { pots: [null] }, 'pots[0]'],
   ['a base that is not there', 'versions', { base: 'moon', inBase: [], versions: [] }, 'base'],
-  ['an ingredient that is not there', 'versions', { base: null, inBase: [{ ingredient: 'moon', grams: 1 }], versions: [] }, 'inBase[0].ingredient'],
-  ['an amount below zero', 'versions', { base: null, inBase: [], versions: [{ name: 'v', added: [{ ingredient: 'salt', grams: -1 }] }] }, 'versions[0].added[0].grams'],
-  ['the same thing twice', 'versions', { base: null, inBase: [{ ingredient: 'salt', grams: 1 }, { ingredient: 'salt', grams: 2 }], versions: [] }, 'inBase'],
-  ['a name of 2,000 letters', 'versions', { base: null, inBase: [], versions: [{ name: 'v'.repeat(2000), added: [] }] }, 'versions[0].name'],
+  [
+    'an ingredient that is not there',
+    'versions',
+    { base: null, inBase: [{ ingredient: 'moon', grams: 1 }], versions: [] },
+    'inBase[0].ingredient',
+  ],
+  [
+    'an amount below zero',
+    'versions',
+    { base: null, inBase: [], versions: [{ name: 'v', added: [{ ingredient: 'salt', grams: -1 }] }] },
+    'versions[0].added[0].grams',
+  ],
+  [
+    'the same thing twice',
+    'versions',
+    {
+      base: null,
+      inBase: [
+        { ingredient: 'salt', grams: 1 },
+        { ingredient: 'salt', grams: 2 },
+      ],
+      versions: [],
+    },
+    'inBase',
+  ],
+  [
+    'a name of 2,000 letters',
+    'versions',
+    { base: null, inBase: [], versions: [{ name: 'v'.repeat(2000), added: [] }] },
+    'versions[0].name',
+  ],
 ])('%s is refused, naming the field, and what was kept stays', async (_case, part, body, field) => {
   const before = await read();
   const problem = problemOf(await put(part, body).expect(400));
   expect(problem.errors?.map((error) => error.field)).toContain(field);
   expect(await read()).toEqual(before);
-}); // prettier-ignore
+});

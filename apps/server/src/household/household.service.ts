@@ -27,7 +27,12 @@ export class HouseholdService {
 
   async read(): Promise<HouseholdView> {
     const row = await this.em.findOne(HouseholdRow, { id: HERE });
-    return { law: row?.law ?? 'eu', lawChosen: Boolean(row?.law), pots: row?.pots ?? [], versions: row?.versions ?? null };
+    return {
+      law: row?.law ?? 'eu',
+      lawChosen: Boolean(row?.law),
+      pots: row?.pots ?? [],
+      versions: row?.versions ?? null,
+    };
   }
 
   chooseLaw({ law }: LawBody): Promise<HouseholdView> {
@@ -42,30 +47,53 @@ export class HouseholdService {
   async divide(versions: VersionsBody): Promise<HouseholdView> {
     const added = [
       ...versions.inBase.map((one, i) => [`inBase[${i}].ingredient`, one.ingredient] as const),
-      ...versions.versions.flatMap((version, v) => version.added.map((one, i) => [`versions[${v}].added[${i}].ingredient`, one.ingredient] as const)),
+      ...versions.versions.flatMap((version, v) =>
+        version.added.map((one, i) => [`versions[${v}].added[${i}].ingredient`, one.ingredient] as const),
+      ),
     ];
-    const formulas = added.flatMap(([field, id]) => (id.startsWith(FORMULA_PREFIX) ? [[field, id.slice(FORMULA_PREFIX.length)] as const] : []));
+    const formulas = added.flatMap(([field, id]) =>
+      id.startsWith(FORMULA_PREFIX) ? [[field, id.slice(FORMULA_PREFIX.length)] as const] : [],
+    );
     const unknown = added.filter(([, id]) => !id.startsWith(FORMULA_PREFIX) && this.larder.nameOf(id) === id);
     if (unknown.length > 0)
-      throw invalidInput(unknown.map(([field, id]) => ({ field, message: `“${id}” is not in the larder. Search it with /api/ingredients?search=.` })));
-    await this.checkFormulas([...(versions.base === null ? [] : [['base', versions.base] as const]), ...formulas]);
+      throw invalidInput(
+        unknown.map(([field, id]) => ({
+          field,
+          message: `“${id}” is not in the larder. Search it with /api/ingredients?search=.`,
+        })),
+      );
+    await this.checkFormulas([
+      ...(versions.base === null ? [] : [['base', versions.base] as const]),
+      ...formulas,
+    ]);
     return this.write({ versions });
   }
 
   /** A formula that was put away stays where it stands: it may come back. */
   private async checkFormulas(named: readonly (readonly [field: string, id: string])[]): Promise<void> {
-    const known = new Set((await this.em.find(FormulaRow, { id: { $in: named.map(([, id]) => id) } }, { fields: ['id'] })).map(({ id }) => id));
-    const errors = named.filter(([, id]) => !known.has(id)).map(([field, id]): FieldProblem => ({ field, message: `There is no formula “${id}”.` }));
+    const known = new Set(
+      (await this.em.find(FormulaRow, { id: { $in: named.map(([, id]) => id) } }, { fields: ['id'] })).map(
+        ({ id }) => id,
+      ),
+    );
+    const errors = named
+      .filter(([, id]) => !known.has(id))
+      .map(([field, id]): FieldProblem => ({ field, message: `There is no formula “${id}”.` }));
     if (errors.length > 0) throw invalidInput(errors);
   }
 
-  private async write(part: Partial<Pick<HouseholdRow, 'law' | 'pots' | 'versions'>>): Promise<HouseholdView> {
+  private async write(
+    part: Partial<Pick<HouseholdRow, 'law' | 'pots' | 'versions'>>,
+  ): Promise<HouseholdView> {
     await this.em.transactional(async (em) => {
       const row = await em.findOne(HouseholdRow, { id: HERE });
       const saidAt = this.clock.now();
       if (row) Object.assign(row, part, { saidAt });
-      else em.persist(em.create(HouseholdRow, { id: HERE, law: null, pots: [], versions: null, ...part, saidAt }));
+      else
+        em.persist(
+          em.create(HouseholdRow, { id: HERE, law: null, pots: [], versions: null, ...part, saidAt }),
+        );
     });
     return this.read();
   }
-} // prettier-ignore
+}

@@ -48,5 +48,9 @@ test('work that takes longer than its limit is given up, and the threads go on',
 });
 
 test('what work itself could not do is told as it is', async () => {
-  await expect(server.app.get(HeavyWork).run('copy-database', { file: server.file, target: `${server.file}/below-a-file/copy.sqlite` })).rejects.toThrow();
-}); // prettier-ignore
+  await expect(
+    server.app
+      .get(HeavyWork)
+      .run('copy-database', { file: server.file, target: `${server.file}/below-a-file/copy.sqlite` }),
+  ).rejects.toThrow();
+});

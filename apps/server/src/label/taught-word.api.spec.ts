@@ -8,11 +8,19 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const text = 'Ingredients: water, rapeseed oil, coconut oil, zorblax, salt.';
-const teach = (word: string, means: string) => server.ask().put(`/api/words/${encodeURIComponent(word)}`).send({ means }); // prettier-ignore
+const teach = (word: string, means: string) =>
+  server
+    .ask()
+    .put(`/api/words/${encodeURIComponent(word)}`)
+    .send({ means });
 const celeryVerdict = async () => {
   const needs = [{ kind: 'allergen', allergen: 'celery', strictness: 'allergy', traces: false }];
   const lines = [{ ingredient: 'plant-butter-block', amount: 20, unit: 'g' }];
-  const { body } = await server.ask().post('/api/who-can-eat').send({ lines, eaters: [{ needs }] }).expect(200); // prettier-ignore
+  const { body } = await server
+    .ask()
+    .post('/api/who-can-eat')
+    .send({ lines, eaters: [{ needs }] })
+    .expect(200);
   return (body as WhoCanEatResponse).people[0]?.verdict;
 };
 const kept = async () =>

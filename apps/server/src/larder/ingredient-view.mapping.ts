@@ -35,7 +35,16 @@ function per100Of({ per100: c, facts }: Ingredient): Per100View {
 export function viewOfIngredient(ingredient: Ingredient): IngredientView {
   const { id, name, otherNames, shelf, role, per100, measures, contains, askFor, facts, source } = ingredient;
   return {
-    id, slug: id, name, otherNames, shelf, role, measures, contains, askFor, source,
+    id,
+    slug: id,
+    name,
+    otherNames,
+    shelf,
+    role,
+    measures,
+    contains,
+    askFor,
+    source,
     per100g: per100Of(ingredient),
     composition: per100,
     unnamed: unnamedRemainder(per100),
@@ -45,5 +54,5 @@ export function viewOfIngredient(ingredient: Ingredient): IngredientView {
     climateKgCO2ePerKg: facts.climate ?? null,
     guessed: ingredient.guessed ?? [],
     like: ingredient.like ?? null,
-  }; // prettier-ignore
+  };
 }

@@ -49,9 +49,21 @@ test('an own ingredient is found, computed with, and marked as guessed', async (
 test('it is there after a restart, and can be changed, taken away and brought back', async () => {
   const made = await create({ ...body, name: 'Kept' });
   server = await server.restart();
-  const { body: changed } = (await server.ask().put(`/api/own-ingredients/${made.id}`).send({ ...body, name: 'Kept better', version: 1 }).expect(200)) as { body: OwnIngredientView }; // prettier-ignore
+  const { body: changed } = (await server
+    .ask()
+    .put(`/api/own-ingredients/${made.id}`)
+    .send({ ...body, name: 'Kept better', version: 1 })
+    .expect(200)) as { body: OwnIngredientView };
   expect(changed).toMatchObject({ name: 'Kept better', version: 2 });
-  expect(problemOf(await server.ask().put(`/api/own-ingredients/${made.id}`).send({ ...body, version: 1 }).expect(409)).current).toMatchObject({ name: 'Kept better' }); // prettier-ignore
+  expect(
+    problemOf(
+      await server
+        .ask()
+        .put(`/api/own-ingredients/${made.id}`)
+        .send({ ...body, version: 1 })
+        .expect(409),
+    ).current,
+  ).toMatchObject({ name: 'Kept better' });
   await server.ask().delete(`/api/own-ingredients/${made.id}`).expect(204);
   problemOf(await server.ask().get(`/api/ingredients/${made.id}`).expect(404));
   await server.ask().post(`/api/own-ingredients/${made.id}/restore`).expect(200);
@@ -109,12 +121,40 @@ test('an ingredient carries its facts, its source and how to prepare it', async 
 });
 
 test('a formula that holds an own ingredient keeps it when that is put away: it still saves, says who uses it, and everybody is asked', async () => {
-  const own = (await server.ask().post('/api/own-ingredients').send({ name: 'Attic cream', label: { perG: 100, fat: 20, carbohydrate: 4, protein: 1, salt: 0.1 }, contains: ['milk'] }).expect(201)).body as { id: string };
+  const own = (
+    await server
+      .ask()
+      .post('/api/own-ingredients')
+      .send({
+        name: 'Attic cream',
+        label: { perG: 100, fat: 20, carbohydrate: 4, protein: 1, salt: 0.1 },
+        contains: ['milk'],
+      })
+      .expect(201)
+  ).body as { id: string };
   const line = { ingredient: own.id, amount: 50, unit: 'g' };
-  const made = (await server.ask().post('/api/formulas').send({ name: 'Attic sauce', lines: [line] }).expect(201)).body as FormulaView;
-  expect((await server.ask().get(`/api/own-ingredients/${own.id}/uses`).expect(200)).body).toEqual(['Attic sauce']);
+  const made = (
+    await server
+      .ask()
+      .post('/api/formulas')
+      .send({ name: 'Attic sauce', lines: [line] })
+      .expect(201)
+  ).body as FormulaView;
+  expect((await server.ask().get(`/api/own-ingredients/${own.id}/uses`).expect(200)).body).toEqual([
+    'Attic sauce',
+  ]);
   await server.ask().delete(`/api/own-ingredients/${own.id}`).expect(204);
-  const saved = (await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'Attic sauce, thinner', lines: made.lines, version: 1 }).expect(200)).body as FormulaView;
+  const saved = (
+    await server
+      .ask()
+      .put(`/api/formulas/${made.id}`)
+      .send({ name: 'Attic sauce, thinner', lines: made.lines, version: 1 })
+      .expect(200)
+  ).body as FormulaView;
   expect(saved.lines.map(({ ingredient, amount }) => [ingredient, amount])).toEqual([[own.id, 50]]);
-  await server.ask().put(`/api/formulas/${made.id}`).send({ name: 'No', lines: [{ ...line, ingredient: 'moon-dust' }], version: 2 }).expect(400);
-}); // prettier-ignore
+  await server
+    .ask()
+    .put(`/api/formulas/${made.id}`)
+    .send({ name: 'No', lines: [{ ...line, ingredient: 'moon-dust' }], version: 2 })
+    .expect(400);
+});

@@ -23,6 +23,10 @@ test('what is in the house is said, said again, and forgotten', async () => {
 });
 
 test('less than nothing, and what is not in the larder, are refused', async () => {
-  expect(problemOf(await server.ask().put('/api/stock/cashew').send({ grams: -1 }).expect(400)).errors?.[0]?.field).toBe('grams'); // prettier-ignore
-  expect(problemOf(await server.ask().put('/api/stock/moonbeam').send({ grams: 1 }).expect(404)).detail).toMatch(/not in the larder/); // prettier-ignore
+  expect(
+    problemOf(await server.ask().put('/api/stock/cashew').send({ grams: -1 }).expect(400)).errors?.[0]?.field,
+  ).toBe('grams');
+  expect(
+    problemOf(await server.ask().put('/api/stock/moonbeam').send({ grams: 1 }).expect(404)).detail,
+  ).toMatch(/not in the larder/);
 });

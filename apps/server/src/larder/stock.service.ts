@@ -22,7 +22,11 @@ export class StockService {
 
   async say(ingredientId: string, { grams }: StockInput): Promise<StockView> {
     const ingredient = this.larder.find(ingredientId)?.id;
-    if (!ingredient) throw new Failure('not-found', `“${ingredientId}” is not in the larder, so there can be none of it in the house.`);
+    if (!ingredient)
+      throw new Failure(
+        'not-found',
+        `“${ingredientId}” is not in the larder, so there can be none of it in the house.`,
+      );
     await this.em.upsert(StockRow, { ingredient, grams, saidAt: this.clock.now() });
     return { ingredient, grams };
   }
@@ -31,4 +35,4 @@ export class StockService {
   async forget(ingredient: string): Promise<void> {
     await this.em.nativeDelete(StockRow, { ingredient });
   }
-} // prettier-ignore
+}

@@ -18,21 +18,24 @@ interface Trouble {
 export function shapeTrouble(body: unknown): Trouble | undefined {
   let values = 0;
   const look = (value: unknown, field: string, depth: number): Trouble | undefined => {
-    if (++values > MOST_VALUES) return { field, message: `More than ${MOST_VALUES} values cannot be sent at once.` };
+    if (++values > MOST_VALUES)
+      return { field, message: `More than ${MOST_VALUES} values cannot be sent at once.` };
     if (depth > DEEPEST) return { field, message: 'This is nested deeper than anything here.' };
-    if (typeof value === 'string' && value.includes('\0')) return { field, message: 'A text cannot hold the character NUL.' };
+    if (typeof value === 'string' && value.includes('\0'))
+      return { field, message: 'A text cannot hold the character NUL.' };
     if (typeof value !== 'object' || value === null) return undefined;
     for (const [key, part] of Object.entries(value)) {
       const path = Array.isArray(value) ? `${field}[${key}]` : field ? `${field}.${key}` : key;
       if (isReserved(key)) return { field: path, message: `“${key}” cannot be the name of a field.` };
-      if (Array.isArray(value) && Array.isArray(part)) return { field: path, message: `“${path}” must be an object or a value, not another list.` };
+      if (Array.isArray(value) && Array.isArray(part))
+        return { field: path, message: `“${path}” must be an object or a value, not another list.` };
       const trouble = look(part, path, depth + 1);
       if (trouble) return trouble;
     }
     return undefined;
   };
   return look(body, '', 0);
-} // prettier-ignore
+}
 
 /** Refuses bodies of a shape that nothing here has, before anybody looks at their fields. */
 export function checkShape(request: Request, _response: Response, next: NextFunction): void {

@@ -8,23 +8,35 @@ interface RequestError {
 }
 
 const statusOf = (error: unknown): number | undefined => {
-  const status = error instanceof HttpException ? error.getStatus() : (error as RequestError | undefined)?.status;
+  const status =
+    error instanceof HttpException ? error.getStatus() : (error as RequestError | undefined)?.status;
   return typeof status === 'number' ? status : undefined;
-}; // prettier-ignore
+};
 
 /** What the database could not do, in words: nothing of the request was kept. */
 function failureOfStorage(error: unknown): Failure | undefined {
   const text = error instanceof Error ? `${error.name} ${error.message}` : '';
-  if (/LockWaitTimeout|database (table )?is locked|KnexTimeoutError|Timeout acquiring a connection/.test(text))
-    return new Failure('busy', 'Nothing was changed. Another program holds the database; it is tried again in a moment.');
+  if (
+    /LockWaitTimeout|database (table )?is locked|KnexTimeoutError|Timeout acquiring a connection/.test(text)
+  )
+    return new Failure(
+      'busy',
+      'Nothing was changed. Another program holds the database; it is tried again in a moment.',
+    );
   if (/database or disk is full|ENOSPC/.test(text))
     return new Failure('cannot-store', 'Nothing was changed. The disk is full: make room, then try again.');
   if (/readonly database|ReadOnlyException|EROFS/.test(text))
-    return new Failure('cannot-store', 'Nothing was changed. The database file cannot be written; look at the rights of the file and its folder.');
+    return new Failure(
+      'cannot-store',
+      'Nothing was changed. The database file cannot be written; look at the rights of the file and its folder.',
+    );
   if (/disk I\/O error/.test(text))
-    return new Failure('cannot-store', 'Nothing was changed. The disk could not be read or written; look whether it is still there.');
+    return new Failure(
+      'cannot-store',
+      'Nothing was changed. The disk could not be read or written; look whether it is still there.',
+    );
   return undefined;
-} // prettier-ignore
+}
 
 /** s after which a client may ask again. */
 const RETRY_AFTER_S = 2;
@@ -42,12 +54,18 @@ function failureOf(error: unknown): Failure | undefined {
     case 413:
       return new Failure('too-large', 'Nothing was changed. At most 1 MB can be sent at once.');
     case 416:
-      return new Failure('no-such-part', 'The file ends before the part that was asked for; ask for all of it.');
+      return new Failure(
+        'no-such-part',
+        'The file ends before the part that was asked for; ask for all of it.',
+      );
     default:
       // Broken or unknown packing, an unknown script, a request that breaks off, no JSON.
-      return new Failure('unreadable-body', 'Nothing was changed. The request could not be read; the body must be JSON.');
+      return new Failure(
+        'unreadable-body',
+        'Nothing was changed. The request could not be read; the body must be JSON.',
+      );
   }
-} // prettier-ignore
+}
 
 interface Layer {
   readonly route?: { readonly methods: Readonly<Record<string, boolean>> };
@@ -58,7 +76,8 @@ const isNoRoute = (error: unknown): boolean => error instanceof HttpException &&
 
 /** Methods that are known at the address of a request, when its own is not. */
 function otherMethods(request: Request): readonly string[] {
-  const { stack } = (request.app as unknown as { readonly router: { readonly stack: readonly Layer[] } }).router;
+  const { stack } = (request.app as unknown as { readonly router: { readonly stack: readonly Layer[] } })
+    .router;
   const methods = stack.flatMap((layer) => {
     const own = Object.keys(layer.route?.methods ?? {});
     // What answers to every method is no route of its own.
@@ -67,7 +86,7 @@ function otherMethods(request: Request): readonly string[] {
   return [...new Set(methods.map((method) => method.toUpperCase()))]
     .filter((method) => method !== '_ALL' && method !== request.method)
     .sort();
-} // prettier-ignore
+}
 
 /** Turns every failure into a problem document (RFC 9457); what was not expected is logged and told without its inside. */
 @Catch()

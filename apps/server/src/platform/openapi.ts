@@ -9,11 +9,18 @@ const problemSchema = {
   type: 'object',
   required: ['type', 'title', 'status', 'detail'],
   properties: {
-    type: { type: 'string' }, title: { type: 'string' }, status: { type: 'integer' }, detail: { type: 'string' }, instance: { type: 'string' },
-    errors: { type: 'array', items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } } },
+    type: { type: 'string' },
+    title: { type: 'string' },
+    status: { type: 'integer' },
+    detail: { type: 'string' },
+    instance: { type: 'string' },
+    errors: {
+      type: 'array',
+      items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } },
+    },
     current: { description: 'For a conflict: what stands on the server now.' },
   },
-}; // prettier-ignore
+};
 
 const schemasOfContract = (refPointerPrefix: string) =>
   validationMetadatasToSchemas({ classTransformerMetadataStorage: defaultMetadataStorage, refPointerPrefix });
@@ -21,8 +28,13 @@ const schemasOfContract = (refPointerPrefix: string) =>
 /** What a backup holds, as JSON Schema (draft 2020-12). */
 export function backupSchema(): object {
   const { BackupDocument: document, ...$defs } = schemasOfContract('#/$defs/');
-  return { $schema: 'https://json-schema.org/draft/2020-12/schema', title: 'Backup of a kitchen', ...document, $defs };
-} // prettier-ignore
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Backup of a kitchen',
+    ...document,
+    $defs,
+  };
+}
 
 /** Nest describes the routes, class-validator metadata the bodies, and every route may answer with a problem. */
 export function openApiDocument(app: INestApplication): OpenAPIObject {

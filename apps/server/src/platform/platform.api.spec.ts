@@ -37,10 +37,19 @@ test('broken JSON, a body that is too large and an unknown address are problems 
   );
 });
 
-test.each(['gzip', 'deflate', 'br', 'zstd', 'nonsense'])('a body that says it is packed as %s and is not is refused, not failed at', async (encoding) => {
-  const answer = await server.ask().post('/api/formulas').set('content-type', 'application/json').set('content-encoding', encoding).send('{"name":"x"}').expect(400);
-  expect(problemOf(answer).type).toBe('/problems/unreadable-body');
-}); // prettier-ignore
+test.each(['gzip', 'deflate', 'br', 'zstd', 'nonsense'])(
+  'a body that says it is packed as %s and is not is refused, not failed at',
+  async (encoding) => {
+    const answer = await server
+      .ask()
+      .post('/api/formulas')
+      .set('content-type', 'application/json')
+      .set('content-encoding', encoding)
+      .send('{"name":"x"}')
+      .expect(400);
+    expect(problemOf(answer).type).toBe('/problems/unreadable-body');
+  },
+);
 
 test('a part of a file that there is not is refused; a part that there is, is given', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'alterum-web-'));
@@ -59,18 +68,25 @@ test('a part of a file that there is not is refused; a part that there is, is gi
   await server.ask().get('/assets/a.js').set('range', 'nonsense').expect(200, '0123456789');
   await server.ask().get('/assets/b.js').expect(404);
   rmSync(folder, { recursive: true });
-}); // prettier-ignore
+});
 
 test('there is an end to how many of a kind a kitchen takes', async () => {
   const there = ((await server.ask().get('/api/eaters').expect(200)).body as unknown[]).length;
-  for (let i = there; i < kitchenLimits.people; i++) await server.ask().post('/api/eaters').send({ name: `Guest ${i}` }).expect(201);
-  const problem = problemOf(await server.ask().post('/api/eaters').send({ name: 'One too many' }).expect(400));
+  for (let i = there; i < kitchenLimits.people; i++)
+    await server
+      .ask()
+      .post('/api/eaters')
+      .send({ name: `Guest ${i}` })
+      .expect(201);
+  const problem = problemOf(
+    await server.ask().post('/api/eaters').send({ name: 'One too many' }).expect(400),
+  );
   expect(problem.detail).toMatch(/100 people at the table already/);
   const [first] = (await server.ask().get('/api/eaters').expect(200)).body as { id: string }[];
   await server.ask().delete(`/api/eaters/${first?.id}`).expect(204);
   await server.ask().post('/api/eaters').send({ name: 'Now there is room' }).expect(201);
   await server.ask().post(`/api/eaters/${first?.id}/restore`).expect(400);
-}); // prettier-ignore
+});
 
 test('the larder is searched by name and other name, and one ingredient is read', async () => {
   const found = (await server.ask().get('/api/ingredients?search=cornflour').expect(200))
@@ -131,7 +147,10 @@ test('the demonstration household arrives whole or not at all', async () => {
   const empty = await startKitchenServer();
   let left = 2;
   const { create } = FormulaService.prototype;
-  const failing = jest.spyOn(FormulaService.prototype, 'create').mockImplementation(function (this: FormulaService, body) {
+  const failing = jest.spyOn(FormulaService.prototype, 'create').mockImplementation(function (
+    this: FormulaService,
+    body,
+  ) {
     if (left-- === 0) throw new Error('the power went');
     return create.call(this, body);
   });
@@ -140,6 +159,8 @@ test('the demonstration household arrives whole or not at all', async () => {
   expect((await empty.ask().get('/api/formulas').expect(200)).body).toEqual([]);
   expect((await empty.ask().get('/api/eaters').expect(200)).body).toEqual([]);
   expect(await empty.app.get(DemoLoader).loadIfEmpty()).toBe(true);
-  expect(((await empty.ask().get('/api/eaters').expect(200)).body as unknown[]).length).toBeGreaterThanOrEqual(4);
+  expect(
+    ((await empty.ask().get('/api/eaters').expect(200)).body as unknown[]).length,
+  ).toBeGreaterThanOrEqual(4);
   await empty.close();
-}); // prettier-ignore
+});

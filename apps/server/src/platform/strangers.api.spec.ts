@@ -8,26 +8,36 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 const count = async () => ((await server.ask().get('/api/formulas').expect(200)).body as unknown[]).length;
-const write = (headers: Readonly<Record<string, string>>) => server.ask().post('/api/formulas').set(headers).send(cashewSauce); // prettier-ignore
+const write = (headers: Readonly<Record<string, string>>) =>
+  server.ask().post('/api/formulas').set(headers).send(cashewSauce);
 
 test.each<[string, Readonly<Record<string, string>>]>([
   ['a page under a name that was rebound to this address', { host: 'evil.example:4173' }],
   ['another site’s script', { host: '127.0.0.1:4173', origin: 'http://evil.example' }],
   ['another site, as the browser says itself', { 'sec-fetch-site': 'cross-site' }],
-  ['another port of this machine', { host: 'localhost:4173', origin: 'http://localhost:8080', 'sec-fetch-site': 'same-site' }],
+  [
+    'another port of this machine',
+    { host: 'localhost:4173', origin: 'http://localhost:8080', 'sec-fetch-site': 'same-site' },
+  ],
   ['a page without an origin', { host: 'localhost:4173', origin: 'null' }],
 ])('%s writes nothing', async (_who, headers) => {
   const before = await count();
   expect(problemOf(await write(headers).expect(403)).type).toBe('/problems/not-from-here');
   expect(await count()).toBe(before);
-}); // prettier-ignore
+});
 
 test('a rebound name reads nothing either', async () => {
-  expect(problemOf(await server.ask().get('/api/eaters').set('host', 'evil.example').expect(403)).detail).toContain('is not called “evil.example”'); // prettier-ignore
+  expect(
+    problemOf(await server.ask().get('/api/eaters').set('host', 'evil.example').expect(403)).detail,
+  ).toContain('is not called “evil.example”');
 });
 
 test('the kitchen’s own page, and a program that is no browser, may write', async () => {
-  await write({ host: 'localhost:4173', origin: 'http://localhost:4173', 'sec-fetch-site': 'same-origin' }).expect(201); // prettier-ignore
+  await write({
+    host: 'localhost:4173',
+    origin: 'http://localhost:4173',
+    'sec-fetch-site': 'same-origin',
+  }).expect(201);
   await write({ host: '192.168.1.20:4173', origin: 'http://192.168.1.20:4173' }).expect(201);
   await write({}).expect(201);
 });
@@ -35,11 +45,18 @@ test('the kitchen’s own page, and a program that is no browser, may write', as
 test('only names that were told are known, whatever their port', () => {
   const hosts = knownHosts('Kitchen.Test, pantry.local');
   const asked = (host: string) => strangeness({ method: 'GET', headers: { host } }, hosts);
-  for (const host of ['kitchen.test:80', 'PANTRY.local', 'localhost', '127.0.0.1:4173', '[::1]:4173', '10.0.0.7'])
+  for (const host of [
+    'kitchen.test:80',
+    'PANTRY.local',
+    'localhost',
+    '127.0.0.1:4173',
+    '[::1]:4173',
+    '10.0.0.7',
+  ])
     expect([host, asked(host)]).toEqual([host, undefined]);
   for (const host of ['kitchen.test.evil.example', '127.0.0.1.evil.example', 'local', ''])
     expect([host, typeof asked(host)]).toEqual([host, 'string']);
-}); // prettier-ignore
+});
 
 test.each(['application/x-www-form-urlencoded', 'text/plain', 'multipart/form-data; boundary=x'])(
   'a body of %s, as a form can send it, is refused',

@@ -20,7 +20,10 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
  * in figures cannot be rebound. A change must come from the kitchen's own pages, or from a program that is no browser: browsers always say
  * where a change comes from.
  */
-export function strangeness({ method, headers }: Pick<Request, 'method' | 'headers'>, hosts: ReadonlySet<string>): string | undefined {
+export function strangeness(
+  { method, headers }: Pick<Request, 'method' | 'headers'>,
+  hosts: ReadonlySet<string>,
+): string | undefined {
   const host = headers.host ?? '';
   const name = nameOf(host);
   if (!IP_LITERAL.test(name) && !hosts.has(name))
@@ -33,7 +36,7 @@ export function strangeness({ method, headers }: Pick<Request, 'method' | 'heade
   if (origin !== undefined && origin.replace(/^https?:\/\//, '').toLowerCase() !== host.toLowerCase())
     return 'Nothing was changed. Another site asked for this.';
   return undefined;
-} // prettier-ignore
+}
 
 const hasBody = ({ headers }: Request): boolean =>
   headers['transfer-encoding'] !== undefined || Number(headers['content-length'] ?? 0) > 0;

@@ -26,7 +26,12 @@ export function fieldProblems(errors: readonly ValidationError[], parent = ''): 
 }
 
 /** Fields that are not known are refused. */
-export const strictly = { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true, stopAtFirstError: true } as const; // prettier-ignore
+export const strictly = {
+  whitelist: true,
+  forbidNonWhitelisted: true,
+  forbidUnknownValues: true,
+  stopAtFirstError: true,
+} as const;
 
 /** Every body is checked against its contract class. */
 export const contractValidation = (): ValidationPipe =>

@@ -75,8 +75,15 @@ export function predictResponse({
     pH: p.pH.mid,
     energyKcal: p.energyKcal.mid,
     bands: {
-      fatPct: p.fat, proteinPct: p.protein, saltPct: p.salt, sweetPct: p.sweet, umamiEucPct: p.umami,
-      sourMEqPerKg: p.sour, pH: p.pH, energyKcal: p.energyKcal, yieldStressPa: p.yieldStress,
+      fatPct: p.fat,
+      proteinPct: p.protein,
+      saltPct: p.salt,
+      sweetPct: p.sweet,
+      umamiEucPct: p.umami,
+      sourMEqPerKg: p.sour,
+      pH: p.pH,
+      energyKcal: p.energyKcal,
+      yieldStressPa: p.yieldStress,
     },
     viscosityMPaS: p.viscosity,
     yieldStressPa: p.yieldStress.mid,
@@ -114,5 +121,5 @@ export function predictResponse({
     contributions: contributionsOf(recipe),
     flags: p.flags,
     warnings: warningsOf(recipe),
-  }; // prettier-ignore
+  };
 }

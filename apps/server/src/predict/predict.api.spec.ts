@@ -87,7 +87,15 @@ test('the process and serving may be left out: nothing cooked, served warm', asy
 });
 
 test('the thicker of two flour sauces is thicker here too, and a chilled one thicker still', async () => {
-  const sauce = (flour: number, temperatureC: number) => ask({ lines: [{ ingredient: 'soya-drink-plain', amount: 240, unit: 'ml' }, { ingredient: 'wheat-flour', amount: flour, unit: 'g' }], process: { maxTemperatureC: 95, holdMin: 3 }, serve: { temperatureC } }); // prettier-ignore
+  const sauce = (flour: number, temperatureC: number) =>
+    ask({
+      lines: [
+        { ingredient: 'soya-drink-plain', amount: 240, unit: 'ml' },
+        { ingredient: 'wheat-flour', amount: flour, unit: 'g' },
+      ],
+      process: { maxTemperatureC: 95, holdMin: 3 },
+      serve: { temperatureC },
+    });
   const [thin, thick, cold] = await Promise.all([sauce(12, 60), sauce(24, 60), sauce(24, 10)]);
   const eta = (response: { body: unknown } | undefined) =>
     (response?.body as PredictResponse).viscosityMPaS.mid;
@@ -154,12 +162,35 @@ test('a baked layer loses water, browns, and less of both under a lid', async ()
 
 test('a pot of many lines is worked out in a thread of its own, to the same figures', async () => {
   const line = { ingredient: 'water', amount: 1, unit: 'g' };
-  const few = { family: 'cream-sauce', lines: [{ ingredient: 'cashew', amount: 100, unit: 'g', preparation: 'soaked' }, { ingredient: 'water', amount: 340, unit: 'g' }] };
-  const many = { ...few, lines: [few.lines[0], { ...few.lines[1], amount: 300 }, ...Array.from({ length: 40 }, () => line)] };
-  const [short, long] = await Promise.all([few, many].map(async (pot) => (await server.ask().post('/api/predict').send(pot).expect(200)).body as { massG: number; fatPct: number }));
+  const few = {
+    family: 'cream-sauce',
+    lines: [
+      { ingredient: 'cashew', amount: 100, unit: 'g', preparation: 'soaked' },
+      { ingredient: 'water', amount: 340, unit: 'g' },
+    ],
+  };
+  const many = {
+    ...few,
+    lines: [few.lines[0], { ...few.lines[1], amount: 300 }, ...Array.from({ length: 40 }, () => line)],
+  };
+  const [short, long] = await Promise.all(
+    [few, many].map(
+      async (pot) =>
+        (await server.ask().post('/api/predict').send(pot).expect(200)).body as {
+          massG: number;
+          fatPct: number;
+        },
+    ),
+  );
   expect(long?.massG).toBeCloseTo(short?.massG ?? 0, 6);
   expect(long?.fatPct).toBeCloseTo(short?.fatPct ?? 0, 6);
   expect(Object.keys(long ?? {})).toEqual(Object.keys(short ?? {}));
-  const problem = problemOf(await server.ask().post('/api/predict').send({ lines: Array.from({ length: 101 }, () => line) }).expect(400));
+  const problem = problemOf(
+    await server
+      .ask()
+      .post('/api/predict')
+      .send({ lines: Array.from({ length: 101 }, () => line) })
+      .expect(400),
+  );
   expect(problem.errors?.[0]?.message).toBe('At most 100 lines can be predicted at once.');
-}); // prettier-ignore
+});

@@ -11,17 +11,50 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const make = async (name = cashewSauce.name) => (await server.ask().post('/api/formulas').send({ ...cashewSauce, name }).expect(201)).body as FormulaView; // prettier-ignore
+const make = async (name = cashewSauce.name) =>
+  (
+    await server
+      .ask()
+      .post('/api/formulas')
+      .send({ ...cashewSauce, name })
+      .expect(201)
+  ).body as FormulaView;
 const away = async () => (await server.ask().get('/api/put-away').expect(200)).body as PutAwayView[];
 
 test('what is deleted of each kind is listed, newest first, and is back as it was when it is restored', async () => {
   const formula = await make('Put away');
   const kept = await make('Stays');
-  const version = (await server.ask().post(`/api/formulas/${kept.id}/versions`).send({ name: 'Old', why: 'too thin' }).expect(201)).body as VersionView;
-  const eater = (await server.ask().post('/api/eaters').send({ name: 'Pelle', needs: [{ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true }] }).expect(201)).body as { id: string };
-  const own = (await server.ask().post('/api/own-ingredients').send({ name: 'House cream', label: { perG: 100, fat: 3, carbohydrate: 4, protein: 1, salt: 0.1 } }).expect(201)).body as { id: string };
+  const version = (
+    await server
+      .ask()
+      .post(`/api/formulas/${kept.id}/versions`)
+      .send({ name: 'Old', why: 'too thin' })
+      .expect(201)
+  ).body as VersionView;
+  const eater = (
+    await server
+      .ask()
+      .post('/api/eaters')
+      .send({
+        name: 'Pelle',
+        needs: [{ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true }],
+      })
+      .expect(201)
+  ).body as { id: string };
+  const own = (
+    await server
+      .ask()
+      .post('/api/own-ingredients')
+      .send({ name: 'House cream', label: { perG: 100, fat: 3, carbohydrate: 4, protein: 1, salt: 0.1 } })
+      .expect(201)
+  ).body as { id: string };
   expect(await away()).toEqual([]);
-  const paths = [`/api/formulas/${formula.id}`, `/api/formulas/${kept.id}/versions/${version.id}`, `/api/eaters/${eater.id}`, `/api/own-ingredients/${own.id}`];
+  const paths = [
+    `/api/formulas/${formula.id}`,
+    `/api/formulas/${kept.id}/versions/${version.id}`,
+    `/api/eaters/${eater.id}`,
+    `/api/own-ingredients/${own.id}`,
+  ];
   for (const path of paths) {
     minutes += 1;
     await server.ask().delete(path).expect(204);
@@ -36,9 +69,10 @@ test('what is deleted of each kind is listed, newest first, and is back as it wa
   expect(await away()).toEqual([]);
   const again = (await server.ask().get(`/api/formulas/${formula.id}`).expect(200)).body as FormulaView;
   expect(again.lines).toEqual(formula.lines);
-  const versions = (await server.ask().get(`/api/formulas/${kept.id}/versions`).expect(200)).body as VersionView[];
+  const versions = (await server.ask().get(`/api/formulas/${kept.id}/versions`).expect(200))
+    .body as VersionView[];
   expect(versions).toEqual([version]);
-}); // prettier-ignore
+});
 
 test('a version whose name was taken in the meantime is not brought back over the other one', async () => {
   const { id } = await make();
@@ -57,13 +91,21 @@ test('a formula keeps a line whose amount was not said; a prediction asks for it
     { ingredient: 'cashew', amount: 100, unit: 'g' },
     { ingredient: 'olive-oil', amount: null, unit: 'g' },
   ];
-  const made = (await server.ask().post('/api/formulas').send({ name: 'Waits', lines }).expect(201)).body as FormulaView; // prettier-ignore
+  const made = (await server.ask().post('/api/formulas').send({ name: 'Waits', lines }).expect(201))
+    .body as FormulaView;
   const read = (await server.ask().get(`/api/formulas/${made.id}`).expect(200)).body as FormulaView;
-  expect(read.lines.map(({ ingredient, amount }) => [ingredient, amount])).toEqual([['cashew', 100], ['olive-oil', null]]); // prettier-ignore
+  expect(read.lines.map(({ ingredient, amount }) => [ingredient, amount])).toEqual([
+    ['cashew', 100],
+    ['olive-oil', null],
+  ]);
   const refused = await server.ask().post('/api/predict').send({ lines }).expect(400);
   expect(refused.body).toMatchObject({
     errors: [{ field: 'lines[1].amount', message: 'Say how much olive oil goes in.' }],
   });
   for (const amount of ['2', undefined, -1, [100]])
-    await server.ask().post('/api/formulas').send({ name: 'No', lines: [{ ingredient: 'cashew', amount, unit: 'g' }] }).expect(400); // prettier-ignore
+    await server
+      .ask()
+      .post('/api/formulas')
+      .send({ name: 'No', lines: [{ ingredient: 'cashew', amount, unit: 'g' }] })
+      .expect(400);
 });

@@ -28,11 +28,14 @@ export class PutAwayService {
       ...formulas.map((row) => viewOf('formula', row)),
       ...people.map((row) => viewOf('person', row)),
       ...own.map((row) => viewOf('own-ingredient', row)),
-      ...versions.map((row) => ({ ...viewOf('version', row), formula: { id: row.formula.id, name: row.formula.name } })),
+      ...versions.map((row) => ({
+        ...viewOf('version', row),
+        formula: { id: row.formula.id, name: row.formula.name },
+      })),
     ];
     return views.sort((a, b) => b.putAwayAt.localeCompare(a.putAwayAt));
   }
-} // prettier-ignore
+}
 
 interface Gone {
   readonly id: string;

@@ -56,9 +56,15 @@ export function holdDatabase(file: string): () => void {
 
 function ownerOf(lock: Database.Database): string {
   try {
-    const [row] = lock.prepare('select process, host, since from owner').all() as { process: number; host: string; since: string }[]; // prettier-ignore
-    return row ? `Another Alterum (process ${row.process} on ${row.host}, since ${row.since})` : 'Another Alterum';
+    const [row] = lock.prepare('select process, host, since from owner').all() as {
+      process: number;
+      host: string;
+      since: string;
+    }[];
+    return row
+      ? `Another Alterum (process ${row.process} on ${row.host}, since ${row.since})`
+      : 'Another Alterum';
   } catch {
     return 'Another Alterum';
   }
-} // prettier-ignore
+}

@@ -28,7 +28,8 @@ export const isBusy = (error: unknown): boolean =>
 
 /** A mistake in a statement is told and done with; anything else leaves the connection in doubt. */
 const isHarmless = (error: unknown): boolean =>
-  /SQLITE_(CONSTRAINT|ERROR|MISMATCH|RANGE|TOOBIG)/.test(codeOf(error)) || /constraint failed|syntax error|no such (table|column)/.test(messageOf(error)); // prettier-ignore
+  /SQLITE_(CONSTRAINT|ERROR|MISMATCH|RANGE|TOOBIG)/.test(codeOf(error)) ||
+  /constraint failed|syntax error|no such (table|column)/.test(messageOf(error));
 
 const isWrite = (sql: string): boolean => /^\s*(insert|update|delete|replace)\b/i.test(sql);
 

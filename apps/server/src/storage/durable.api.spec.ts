@@ -38,10 +38,13 @@ async function whileHeld<T>(work: () => Promise<T>): Promise<T> {
 /** What a program sees that opens the file anew. */
 function namesOnDisk(): readonly unknown[] {
   const other = new Database(server.file);
-  const names = other.prepare('select name from formula').all().map(({ name }) => name);
+  const names = other
+    .prepare('select name from formula')
+    .all()
+    .map(({ name }) => name);
   other.close();
   return names;
-} // prettier-ignore
+}
 
 test('while another program holds the database writes are refused in words, reads are answered; afterwards everything acknowledged is on the disk', async () => {
   await make('Before').expect(201);
@@ -86,15 +89,16 @@ test('a write that only has to wait a moment is made, and every write that stand
 }, 20_000);
 
 test('a statement that stands alone is refused like the rest, and nothing that follows it on its connection is lost', async () => {
-  const alone = () => server.app.get(MikroORM).em.getConnection().execute("update formula set note = 'alone'");
+  const alone = () =>
+    server.app.get(MikroORM).em.getConnection().execute("update formula set note = 'alone'");
   await whileHeld(() => expect(alone()).rejects.toThrow(/locked/));
   await make('After standing alone').expect(201);
   expect(namesOnDisk()).toContain('After standing alone');
   await alone();
   const other = new Database(server.file);
-  expect(other.prepare("select distinct note as name from formula").all()).toEqual([{ name: 'alone' }]);
+  expect(other.prepare('select distinct note as name from formula').all()).toEqual([{ name: 'alone' }]);
   other.close();
-}, 20_000); // prettier-ignore
+}, 20_000);
 
 test('a mistake in what is written spoils nothing for the next', async () => {
   const made = (await make('Constraint').expect(201)).body as FormulaView;
@@ -104,6 +108,10 @@ test('a mistake in what is written spoils nothing for the next', async () => {
     .put(`/api/formulas/${made.id}`)
     .send({ ...twice, version: 1 });
   expect((refused.body as Problem).status).toBe(400);
-  await server.ask().put(`/api/formulas/${made.id}`).send({ ...cashewSauce, name: 'Constraint kept', version: 1 }).expect(200); // prettier-ignore
+  await server
+    .ask()
+    .put(`/api/formulas/${made.id}`)
+    .send({ ...cashewSauce, name: 'Constraint kept', version: 1 })
+    .expect(200);
   expect(namesOnDisk()).toContain('Constraint kept');
 });

@@ -55,48 +55,98 @@ test('a new file and a kitchen’s own are taken', async () => {
 test.each<[string, RegExp, () => void | Promise<void>]>([
   ['a folder', /is a folder, not a file/, () => void mkdirSync(file)],
   ['garbage', /is no database/, () => writeFileSync(file, 'Dear diary, today we cooked.')],
-  ['a cut file', /is a damaged or cut database|is no database/, async () => { await realFile(); truncateSync(file, 5000); }],
+  [
+    'a cut file',
+    /is a damaged or cut database|is no database/,
+    async () => {
+      await realFile();
+      truncateSync(file, 5000);
+    },
+  ],
   ['another program’s', /is the database of another program/, () => sql('create table songs (id integer)')],
-  ['a newer one', /was written by a newer Alterum \(it knows Migration99/, async () => { await realFile(); sql("insert into mikro_orm_migrations (name) values ('Migration99990101000000_future')"); }],
-  ['one without its list of migrations', /list of migrations is missing/, async () => { await realFile(); sql('drop table mikro_orm_migrations'); }],
+  [
+    'a newer one',
+    /was written by a newer Alterum \(it knows Migration99/,
+    async () => {
+      await realFile();
+      sql("insert into mikro_orm_migrations (name) values ('Migration99990101000000_future')");
+    },
+  ],
+  [
+    'one without its list of migrations',
+    /list of migrations is missing/,
+    async () => {
+      await realFile();
+      sql('drop table mikro_orm_migrations');
+    },
+  ],
 ])('%s is refused in one sentence and left byte for byte as it was', async (_what, found, make) => {
   await make();
-  const bytes = () => (existsSync(file) && readdirSync(folder).includes('kitchen.sqlite') ? (() => { try { return readFileSync(file).toString('base64'); } catch { return 'folder'; } })() : 'none');
+  const bytes = () =>
+    existsSync(file) && readdirSync(folder).includes('kitchen.sqlite')
+      ? (() => {
+          try {
+            return readFileSync(file).toString('base64');
+          } catch {
+            return 'folder';
+          }
+        })()
+      : 'none';
   const before = bytes();
   expect(() => checkDatabaseFile(file)).toThrow(UnusableFile);
   expect(() => checkDatabaseFile(file)).toThrow(found);
-  expect(() => checkDatabaseFile(file)).toThrow(/It was left untouched\. (Choose another file|Start the newer one)/);
+  expect(() => checkDatabaseFile(file)).toThrow(
+    /It was left untouched\. (Choose another file|Start the newer one)/,
+  );
   process.env['DATABASE_FILE'] = file;
   await expect(createApplication({ demo: false })).rejects.toThrow(UnusableFile);
   expect(bytes()).toBe(before);
-}); // prettier-ignore
+});
 
 test('a week of daily copies is kept, each of them whole; a second one of the same day is not made', async () => {
   await realFile();
   for (let day = 1; day <= 10; day++) await copyOfTheDay(file, new Date(Date.UTC(2026, 10, day, 12)));
   const kept = await copyOfTheDay(file, new Date(Date.UTC(2026, 10, 10, 20)));
-  expect(kept.map((name) => name.slice(-17, -7))).toEqual(['2026-11-04', '2026-11-05', '2026-11-06', '2026-11-07', '2026-11-08', '2026-11-09', '2026-11-10']);
+  expect(kept.map((name) => name.slice(-17, -7))).toEqual([
+    '2026-11-04',
+    '2026-11-05',
+    '2026-11-06',
+    '2026-11-07',
+    '2026-11-08',
+    '2026-11-09',
+    '2026-11-10',
+  ]);
   const copy = new Database(kept.at(-1) ?? '');
   expect(copy.prepare('select name from formula').all()).toEqual([{ name: 'Cashew sauce' }]);
   copy.close();
-}); // prettier-ignore
+});
 
-const held = () => readdirSync('/proc/self/fd').filter((fd) => { try { return readlinkSync(`/proc/self/fd/${fd}`).startsWith(folder); } catch { return false; } }).length; // prettier-ignore
+const held = () =>
+  readdirSync('/proc/self/fd').filter((fd) => {
+    try {
+      return readlinkSync(`/proc/self/fd/${fd}`).startsWith(folder);
+    } catch {
+      return false;
+    }
+  }).length;
 
 test('a copy may have any name, and leaves nothing open', async () => {
   await realFile();
-  const target = join(folder, "eight o'clock; drop.sqlite"), before = held();
+  const target = join(folder, "eight o'clock; drop.sqlite"),
+    before = held();
   copyDatabase(file, target);
   expect(held()).toBe(before);
   const copy = new Database(target);
   expect(copy.prepare('select name from formula').all()).toEqual([{ name: 'Cashew sauce' }]);
   copy.close();
-}); // prettier-ignore
+});
 
 test('before the tables are changed a copy of what was is kept', async () => {
   await realFile();
   // As an older Alterum left it: without the last migration and what that brought.
-  sql("delete from mikro_orm_migrations where name like '%put_away' or name like '%by_turn'; drop table formula_search; drop index formula_turn_unique; drop index formula_line_ingredient_index; alter table formula drop column turn; drop index formula_version_name_once; alter table formula_version drop column deleted_at; create unique index formula_version_formula_id_name_unique on formula_version (formula_id, name)");
+  sql(
+    "delete from mikro_orm_migrations where name like '%put_away' or name like '%by_turn'; drop table formula_search; drop index formula_turn_unique; drop index formula_line_ingredient_index; alter table formula drop column turn; drop index formula_version_name_once; alter table formula_version drop column deleted_at; create unique index formula_version_formula_id_name_unique on formula_version (formula_id, name)",
+  );
   process.env['DATABASE_FILE'] = file;
   const app = await createApplication({ demo: false });
   await app.close();
@@ -106,4 +156,4 @@ test('before the tables are changed a copy of what was is kept', async () => {
   expect(copy.prepare("select name from mikro_orm_migrations where name like '%put_away'").all()).toEqual([]);
   copy.close();
   expect(checkDatabaseFile(file).some((name) => name.endsWith('put_away'))).toBe(true);
-}); // prettier-ignore
+});

@@ -67,10 +67,19 @@ const MIGRATIONS = 'mikro_orm_migrations';
  */
 export function checkDatabaseFile(file: string): readonly string[] {
   if (!mayWrite(dirname(file)))
-    throw new UnusableFile(file, 'lies in a folder that cannot be written', 'Give this user the right to write there, or choose another file (DATABASE_FILE=… npm start).');
+    throw new UnusableFile(
+      file,
+      'lies in a folder that cannot be written',
+      'Give this user the right to write there, or choose another file (DATABASE_FILE=… npm start).',
+    );
   if (!existsSync(file) || statSync(file).size === 0) return [];
   if (statSync(file).isDirectory()) throw new UnusableFile(file, 'is a folder, not a file', ANOTHER);
-  if (!mayWrite(file)) throw new UnusableFile(file, 'cannot be written', 'Give this user the right to write it, or choose another file (DATABASE_FILE=… npm start).');
+  if (!mayWrite(file))
+    throw new UnusableFile(
+      file,
+      'cannot be written',
+      'Give this user the right to write it, or choose another file (DATABASE_FILE=… npm start).',
+    );
   if (beginningOf(file) !== MAGIC) throw new UnusableFile(file, 'is no database', ANOTHER, true);
   let contents: Contents;
   try {
@@ -79,12 +88,21 @@ export function checkDatabaseFile(file: string): readonly string[] {
     throw new UnusableFile(file, 'is a damaged or cut database', ANOTHER, true);
   }
   const { tables, migrations } = contents;
-  if (tables.length > 0 && !tables.includes('formula')) throw new UnusableFile(file, 'is the database of another program', ANOTHER);
+  if (tables.length > 0 && !tables.includes('formula'))
+    throw new UnusableFile(file, 'is the database of another program', ANOTHER);
   if (tables.includes('formula') && migrations.length === 0)
-    throw new UnusableFile(file, 'does not say which version of Alterum wrote it: its list of migrations is missing', ANOTHER);
+    throw new UnusableFile(
+      file,
+      'does not say which version of Alterum wrote it: its list of migrations is missing',
+      ANOTHER,
+    );
   const known = new Set<string>(migrationsList.map(({ name }) => name));
   const unknown = migrations.filter((name) => !known.has(name));
   if (unknown.length > 0)
-    throw new UnusableFile(file, `was written by a newer Alterum (it knows ${unknown[0]})`, 'Start the newer one on it, or choose another file (DATABASE_FILE=… npm start).');
+    throw new UnusableFile(
+      file,
+      `was written by a newer Alterum (it knows ${unknown[0]})`,
+      'Start the newer one on it, or choose another file (DATABASE_FILE=… npm start).',
+    );
   return migrations;
-} // prettier-ignore
+}

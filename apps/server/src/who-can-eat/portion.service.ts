@@ -70,23 +70,43 @@ export class PortionService {
 
   /** What is stirred into a base: whether it is ground first is not known. */
   private async ofAdded(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
-    const plain = this.larder.weighAll(lines.filter((line) => !isFormula(line))).map(({ ingredient, mass }, at) => {
-      const label = labels.get(ingredient.id);
-      return { id: `added-${at}`, ingredient, named: ingredient.name, gramsPerPortion: mass / portions, preparationUnknown: true, ...(label ? { label } : {}) };
-    });
+    const plain = this.larder
+      .weighAll(lines.filter((line) => !isFormula(line)))
+      .map(({ ingredient, mass }, at) => {
+        const label = labels.get(ingredient.id);
+        return {
+          id: `added-${at}`,
+          ingredient,
+          named: ingredient.name,
+          gramsPerPortion: mass / portions,
+          preparationUnknown: true,
+          ...(label ? { label } : {}),
+        };
+      });
     return mealOf([portionOfLines(plain), ...(await this.ofFormulas(lines, portions, labels))], 'mixed');
-  } // prettier-ignore
+  }
 
-  private async ofFormulas(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<readonly Portion[]> {
+  private async ofFormulas(
+    lines: readonly PlacedLine[],
+    portions: number,
+    labels: Labels,
+  ): Promise<readonly Portion[]> {
     const inside: Portion[] = [];
     for (const { ingredient, amount, unit } of lines.filter(isFormula)) {
-      const { name, portion, batchG, density } = await this.kept(ingredient.slice(FORMULA_PREFIX.length), labels, 1);
-      const used = amount === null ? undefined : gramsOf({ value: amount, unit }, density === undefined ? {} : { density });
+      const { name, portion, batchG, density } = await this.kept(
+        ingredient.slice(FORMULA_PREFIX.length),
+        labels,
+        1,
+      );
+      const used =
+        amount === null
+          ? undefined
+          : gramsOf({ value: amount, unit }, density === undefined ? {} : { density });
       const share = used === undefined || !(batchG > 0) ? undefined : used / batchG / portions;
       inside.push(timesAsMuch(asOneLine(ingredient, name, portion), share));
     }
     return inside;
-  } // prettier-ignore
+  }
 
   /** A kept formula, judged as the Bench judges it: what is not known of it is asked about. */
   private async kept(id: string, labels: Labels, portions?: number) {
@@ -95,12 +115,22 @@ export class PortionService {
     const resolved = recipeOfFormula(formula, (ingredient) => this.larder.find(ingredient));
     const prediction = predictMixture(assemble(resolved.recipe), momentOf(resolved.recipe));
     const divided = portions ?? formula.portions;
-    const portion = portionOfFormula({ ...formula, portions: divided }, { ...resolved, prediction }, {
-      find: (ingredient) => this.larder.find(ingredient),
-      nameOf: (ingredient) => this.larder.nameOf(ingredient),
-      labels,
-    });
+    const portion = portionOfFormula(
+      { ...formula, portions: divided },
+      { ...resolved, prediction },
+      {
+        find: (ingredient) => this.larder.find(ingredient),
+        nameOf: (ingredient) => this.larder.nameOf(ingredient),
+        labels,
+      },
+    );
     const { massG, volumeMl } = prediction;
-    return { name: view.name, portion, portions: divided, batchG: massG, density: volumeMl > 0 ? massG / volumeMl : undefined };
-  } // prettier-ignore
+    return {
+      name: view.name,
+      portion,
+      portions: divided,
+      batchG: massG,
+      density: volumeMl > 0 ? massG / volumeMl : undefined,
+    };
+  }
 }

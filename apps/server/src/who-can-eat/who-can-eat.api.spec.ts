@@ -49,7 +49,14 @@ test.each([
 });
 
 test('the chain goes through the part of a compound to the source, and words promise nothing', async () => {
-  const answer = await server.ask().post('/api/who-can-eat').send({ lines: [{ ingredient: 'chickpea-dip', amount: 60, unit: 'g' }], eaters: [{ name: 'Perrin', needs: [allergy('sesame')] }] }).expect(200); // prettier-ignore
+  const answer = await server
+    .ask()
+    .post('/api/who-can-eat')
+    .send({
+      lines: [{ ingredient: 'chickpea-dip', amount: 60, unit: 'g' }],
+      eaters: [{ name: 'Perrin', needs: [allergy('sesame')] }],
+    })
+    .expect(200);
   const { people, caution } = answer.body as WhoCanEatResponse;
   expect(people[0]?.reasons[0]?.chain).toEqual(
     expect.arrayContaining(['Chickpea dip, bought', 'sesame paste']),
@@ -61,7 +68,11 @@ test('the chain goes through the part of a compound to the source, and words pro
 test('people at the table and a formula are judged by their ids', async () => {
   const eaters = (await server.ask().get('/api/eaters')).body as EaterView[];
   const formulas = (await server.ask().get('/api/formulas?search=flatbread')).body as { id: string }[];
-  const answer = await server.ask().post('/api/who-can-eat').send({ formulaId: formulas[0]?.id, eaterIds: eaters.map(({ id }) => id) }).expect(200); // prettier-ignore
+  const answer = await server
+    .ask()
+    .post('/api/who-can-eat')
+    .send({ formulaId: formulas[0]?.id, eaterIds: eaters.map(({ id }) => id) })
+    .expect(200);
   const verdicts = Object.fromEntries(
     (answer.body as WhoCanEatResponse).people.map((p) => [p.name, p.verdict]),
   );
@@ -75,19 +86,35 @@ test('rules, thresholds and cross-reactions', async () => {
   expect((await judge(['cashew', 'water'], [{ kind: 'rule', rule: 'small-child' }]))?.verdict).toBe(
     'does-not',
   );
-  expect((await judge(['garlic', 'water'], [{ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }]))?.verdict).toBe('does-not'); // prettier-ignore
-  expect((await judge(['potato', 'water'], [{ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }]))?.verdict).toBe('fits'); // prettier-ignore
+  expect(
+    (await judge(['garlic', 'water'], [{ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }]))
+      ?.verdict,
+  ).toBe('does-not');
+  expect(
+    (await judge(['potato', 'water'], [{ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }]))
+      ?.verdict,
+  ).toBe('fits');
   expect((await judge(['water'], [allergy('cashew')]))?.askTheClinician.join(' ')).toContain('pistachio');
 });
 
 test('a label typed for a known ingredient adds to the table and clears what is only often so; it can be taken back', async () => {
   const needs = [allergy('milk', true)];
   expect((await judge(['plant-butter-block'], needs))?.verdict).toBe('ask');
-  await server.ask().put('/api/labels/plant-butter-block').send({ text: 'Ingredients: rapeseed oil, coconut oil, water, salt, buttermilk powder.' }).expect(200); // prettier-ignore
+  await server
+    .ask()
+    .put('/api/labels/plant-butter-block')
+    .send({ text: 'Ingredients: rapeseed oil, coconut oil, water, salt, buttermilk powder.' })
+    .expect(200);
   const typed = await judge(['plant-butter-block'], needs);
   expect(typed?.verdict).toBe('does-not');
   expect(typed?.reasons[0]?.chain.join(' ')).toContain('label, read on');
-  await server.ask().put('/api/labels/plant-butter-block').send({ text: 'Ingredients: rapeseed oil, coconut oil, water, salt, sunflower lecithin. May contain traces of soya.' }).expect(200); // prettier-ignore
+  await server
+    .ask()
+    .put('/api/labels/plant-butter-block')
+    .send({
+      text: 'Ingredients: rapeseed oil, coconut oil, water, salt, sunflower lecithin. May contain traces of soya.',
+    })
+    .expect(200);
   expect((await judge(['plant-butter-block'], needs))?.verdict).toBe('fits');
   await server.ask().delete('/api/labels/plant-butter-block').expect(204);
   expect((await judge(['plant-butter-block'], needs))?.verdict).toBe('ask');
@@ -96,7 +123,9 @@ test('a label typed for a known ingredient adds to the table and clears what is 
 test('a label is read without being kept', async () => {
   const text =
     'Ingredients: oats, SKIMMED MILK powder (2 %), emulsifier: soya lecithin. May contain traces of hazelnuts.';
-  const { body } = (await server.ask().post('/api/labels/read').send({ text }).expect(200)) as { body: { findings: { allergen: string; kind: string; start: number; end: number }[] } }; // prettier-ignore
+  const { body } = (await server.ask().post('/api/labels/read').send({ text }).expect(200)) as {
+    body: { findings: { allergen: string; kind: string; start: number; end: number }[] };
+  };
   const kinds = Object.fromEntries(body.findings.map(({ allergen, kind }) => [allergen, kind]));
   expect(kinds).toMatchObject({
     oat: 'contains',
@@ -111,12 +140,20 @@ test('a label is read without being kept', async () => {
 test.each([
   ['neither lines nor a formula', { eaters: [{ needs: [] }] }, 'lines'],
   ['nobody to judge for', { lines: [{ ingredient: 'salt', amount: 1, unit: 'g' }] }, 'eaters'],
-  ['an unknown ingredient', { lines: [{ ingredient: 'moon', amount: 1, unit: 'g' }], eaters: [{ needs: [] }] }, 'lines[0].ingredient'],
-  ['an unknown allergen', { lines: [{ ingredient: 'salt', amount: 1, unit: 'g' }], eaters: [{ needs: [allergy('moon')] }] }, 'eaters[0].needs[0].allergen'],
+  [
+    'an unknown ingredient',
+    { lines: [{ ingredient: 'moon', amount: 1, unit: 'g' }], eaters: [{ needs: [] }] },
+    'lines[0].ingredient',
+  ],
+  [
+    'an unknown allergen',
+    { lines: [{ ingredient: 'salt', amount: 1, unit: 'g' }], eaters: [{ needs: [allergy('moon')] }] },
+    'eaters[0].needs[0].allergen',
+  ],
 ])('%s is refused, naming the field', async (_case, sent, field) => {
   const problem = problemOf(await server.ask().post('/api/who-can-eat').send(sent).expect(400));
   expect(problem.errors?.map((error) => error.field)).toContain(field);
-}); // prettier-ignore
+});
 
 test('a book is no label, and neither is nothing; markup and control characters are harmless', async () => {
   problemOf(
@@ -134,8 +171,15 @@ test('a book is no label, and neither is nothing; markup and control characters 
       .expect(413),
   );
   problemOf(await server.ask().post('/api/labels/read').send({ text: '' }).expect(400));
-  expect(problemOf(await server.ask().post('/api/labels/read').send({ text: 'milk\u0000' }).expect(400)).errors?.[0]?.field).toBe('text'); // prettier-ignore
-  const { body } = (await server.ask().post('/api/labels/read').send({ text: '<script>alert(1)</script>\u0001\u0007 <b>milk</b>' }).expect(200)) as { body: { contains: string[] } }; // prettier-ignore
+  expect(
+    problemOf(await server.ask().post('/api/labels/read').send({ text: 'milk\u0000' }).expect(400))
+      .errors?.[0]?.field,
+  ).toBe('text');
+  const { body } = (await server
+    .ask()
+    .post('/api/labels/read')
+    .send({ text: '<script>alert(1)</script>\u0001\u0007 <b>milk</b>' })
+    .expect(200)) as { body: { contains: string[] } };
   expect(body.contains).toEqual(['milk']);
 });
 
@@ -145,69 +189,139 @@ test('a sauce inside a dish is judged through it', async () => {
     { ingredient: 'potato', amount: 300, unit: 'g' },
     { ingredient: `formula:${formulas[0]?.id}`, amount: 200, unit: 'g' },
   ];
-  const answer = await server.ask().post('/api/who-can-eat').send({ lines, eaters: [{ needs: [allergy('barley')] }] }).expect(200); // prettier-ignore
+  const answer = await server
+    .ask()
+    .post('/api/who-can-eat')
+    .send({ lines, eaters: [{ needs: [allergy('barley')] }] })
+    .expect(200);
   const [person] = (answer.body as WhoCanEatResponse).people;
   expect(person?.verdict).toBe('does-not');
   expect(person?.reasons[0]?.chain.slice(0, 2)).toEqual(['Flatbread melt', 'Light miso, barley']);
 });
 
 test('a kept formula is judged as far as it is known: an own ingredient that was put away, and a line without amount, are asked about by name', async () => {
-  const own = (await server.ask().post('/api/own-ingredients').send({ name: 'Spread from the market', label: { perG: 100, fat: 30, carbohydrate: 10, protein: 5, salt: 1 } }).expect(201)).body as { id: string };
-  const lines = [{ id: 'p', ingredient: 'potato', amount: 300, unit: 'g' }, { id: 'o', ingredient: own.id, amount: 50, unit: 'g' }];
-  const { id } = (await server.ask().post('/api/formulas').send({ name: 'With the spread', lines }).expect(201)).body as { id: string };
-  const eaters = [{ name: 'Ane', needs: [{ kind: 'allergen', allergen: 'peanut', strictness: 'allergy', traces: false }] }];
-  const judge = async () => ((await server.ask().post('/api/who-can-eat').send({ formulaId: id, eaters }).expect(200)).body as WhoCanEatResponse).people[0];
+  const own = (
+    await server
+      .ask()
+      .post('/api/own-ingredients')
+      .send({
+        name: 'Spread from the market',
+        label: { perG: 100, fat: 30, carbohydrate: 10, protein: 5, salt: 1 },
+      })
+      .expect(201)
+  ).body as { id: string };
+  const lines = [
+    { id: 'p', ingredient: 'potato', amount: 300, unit: 'g' },
+    { id: 'o', ingredient: own.id, amount: 50, unit: 'g' },
+  ];
+  const { id } = (
+    await server.ask().post('/api/formulas').send({ name: 'With the spread', lines }).expect(201)
+  ).body as { id: string };
+  const eaters = [
+    { name: 'Ane', needs: [{ kind: 'allergen', allergen: 'peanut', strictness: 'allergy', traces: false }] },
+  ];
+  const judge = async () =>
+    (
+      (await server.ask().post('/api/who-can-eat').send({ formulaId: id, eaters }).expect(200))
+        .body as WhoCanEatResponse
+    ).people[0];
   await server.ask().delete(`/api/own-ingredients/${own.id}`).expect(204);
   const away = await judge();
   expect(away?.verdict).toBe('ask');
   expect(JSON.stringify(away?.reasons)).toContain('Spread from the market');
-  await server.ask().put(`/api/formulas/${id}`).send({ name: 'With peanuts some day', version: 1, lines: [lines[0], { id: 'n', ingredient: 'peanut', amount: null, unit: 'g' }] }).expect(200);
+  await server
+    .ask()
+    .put(`/api/formulas/${id}`)
+    .send({
+      name: 'With peanuts some day',
+      version: 1,
+      lines: [lines[0], { id: 'n', ingredient: 'peanut', amount: null, unit: 'g' }],
+    })
+    .expect(200);
   expect((await judge())?.verdict).toBe('does-not');
-}); // prettier-ignore
+});
 
 test('a large table is judged in a thread of its own, to the same verdicts; more needs than any table has are refused', async () => {
-  const lines = ['butter', 'cashew', 'potato', ...Array.from({ length: 60 }, () => 'water')].map((ingredient) => ({ ingredient, amount: 10, unit: 'g' }));
-  const needs = [allergy('milk'), allergy('cashew', true), allergy('fish'), { kind: 'salt-limit', gramsPerPortion: 1 }];
-  const ask = async (people: number) => server.ask().post('/api/who-can-eat').send({ lines, eaters: Array.from({ length: people }, () => ({ needs })) });
+  const lines = ['butter', 'cashew', 'potato', ...Array.from({ length: 60 }, () => 'water')].map(
+    (ingredient) => ({ ingredient, amount: 10, unit: 'g' }),
+  );
+  const needs = [
+    allergy('milk'),
+    allergy('cashew', true),
+    allergy('fish'),
+    { kind: 'salt-limit', gramsPerPortion: 1 },
+  ];
+  const ask = async (people: number) =>
+    server
+      .ask()
+      .post('/api/who-can-eat')
+      .send({ lines, eaters: Array.from({ length: people }, () => ({ needs })) });
   const [one] = ((await ask(1)).body as WhoCanEatResponse).people;
   const many = ((await ask(40)).body as WhoCanEatResponse).people;
   expect(many).toHaveLength(40);
   expect(many[39]).toEqual({ ...one, eater: 'eater-40', name: 'Eater 40' });
-  const eaters = Array.from({ length: 40 }, () => ({ needs: Array.from({ length: 16 }, () => allergy('milk')) }));
-  expect(problemOf(await server.ask().post('/api/who-can-eat').send({ lines, eaters }).expect(400)).errors?.[0]?.message).toMatch(/At most 600 needs .* these are 640/);
-}); // prettier-ignore
+  const eaters = Array.from({ length: 40 }, () => ({
+    needs: Array.from({ length: 16 }, () => allergy('milk')),
+  }));
+  expect(
+    problemOf(await server.ask().post('/api/who-can-eat').send({ lines, eaters }).expect(400)).errors?.[0]
+      ?.message,
+  ).toMatch(/At most 600 needs .* these are 640/);
+});
 
 describe('one meal', () => {
   const watcher = { needs: [{ kind: 'salt-limit', gramsPerPortion: 1.2 }] },
     mild = { needs: [{ kind: 'rule', rule: 'mild' }] };
   const line = (ingredient: string, amount: number | null) => ({ ingredient, amount, unit: 'g' });
   const judgeMeal = async (body: object) => {
-    const answer = await server.ask().post('/api/who-can-eat').send({ eaters: [watcher, mild], ...body }).expect(200); // prettier-ignore
+    const answer = await server
+      .ask()
+      .post('/api/who-can-eat')
+      .send({ eaters: [watcher, mild], ...body })
+      .expect(200);
     return (answer.body as WhoCanEatResponse).people.map(({ verdict }) => verdict);
   };
   const make = async (name: string, lines: readonly object[]) =>
-    ((await server.ask().post('/api/formulas').send({ name, lines, portions: 4 }).expect(201)).body as { id: string }).id; // prettier-ignore
+    (
+      (await server.ask().post('/api/formulas').send({ name, lines, portions: 4 }).expect(201)).body as {
+        id: string;
+      }
+    ).id;
 
   test('a formula inside counts with the amount that is used of it; without one, it is asked about', async () => {
     const id = await make('Salty and hot', [line('potato', 180), line('salt', 16), line('cayenne', 4)]);
-    const inside = (amount: number | null) => judgeMeal({ lines: [line('potato', 100), line(`formula:${id}`, amount)] }); // prettier-ignore
+    const inside = (amount: number | null) =>
+      judgeMeal({ lines: [line('potato', 100), line(`formula:${id}`, amount)] });
     expect(await inside(1)).toEqual(['fits', 'fits']);
     expect(await inside(40)).toEqual(['does-not', 'ask']);
     expect(await inside(null)).toEqual(['ask', 'ask']);
     // As much as its lines: a fifth of it is 3.2 g of salt and 0.8 g of cayenne.
-    expect(await judgeMeal({ lines: [line('potato', 136), line('salt', 3.2), line('cayenne', 0.8)] })).toEqual(['does-not', 'ask']); // prettier-ignore
+    expect(
+      await judgeMeal({ lines: [line('potato', 136), line('salt', 3.2), line('cayenne', 0.8)] }),
+    ).toEqual(['does-not', 'ask']);
     // Divided, it holds less salt, and bites as before.
-    expect(await judgeMeal({ lines: [line('potato', 100), line(`formula:${id}`, 40)], portions: 20 })).toEqual(['fits', 'ask']); // prettier-ignore
+    expect(
+      await judgeMeal({ lines: [line('potato', 100), line(`formula:${id}`, 40)], portions: 20 }),
+    ).toEqual(['fits', 'ask']);
   });
 
   test('what is added to a version counts in that version, and what stands beside counts too', async () => {
     const id = await make('Calm base', [line('potato', 400), line('salt', 2)]);
     expect(await judgeMeal({ formulaId: id })).toEqual(['fits', 'fits']);
-    expect(await judgeMeal({ formulaId: id, added: [line('soy-sauce', 30), line('cayenne', 2)] })).toEqual(['does-not', 'ask']); // prettier-ignore
+    expect(await judgeMeal({ formulaId: id, added: [line('soy-sauce', 30), line('cayenne', 2)] })).toEqual([
+      'does-not',
+      'ask',
+    ]);
     const salty = await make('Salty side', [line('potato', 400), line('salt', 4)]);
     expect(await judgeMeal({ formulaId: salty })).toEqual(['fits', 'fits']);
     expect(await judgeMeal({ formulaId: id, beside: [salty] })).toEqual(['does-not', 'fits']);
-    const problem = problemOf(await server.ask().post('/api/who-can-eat').send({ eaters: [mild], formulaId: id, added: [line('moon', 1)] }).expect(400)); // prettier-ignore
+    const problem = problemOf(
+      await server
+        .ask()
+        .post('/api/who-can-eat')
+        .send({ eaters: [mild], formulaId: id, added: [line('moon', 1)] })
+        .expect(400),
+    );
     expect(problem.errors?.[0]?.field).toBe('added[0].ingredient');
   });
 });

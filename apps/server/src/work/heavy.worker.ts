@@ -20,6 +20,12 @@ const jobs: HeavyJobs = {
 };
 
 /** One piece of work of a thread. */
-export default function work<Name extends keyof HeavyJobs>({ name, input }: { readonly name: Name; readonly input: Parameters<HeavyJobs[Name]>[0] }): ReturnType<HeavyJobs[Name]> {
+export default function work<Name extends keyof HeavyJobs>({
+  name,
+  input,
+}: {
+  readonly name: Name;
+  readonly input: Parameters<HeavyJobs[Name]>[0];
+}): ReturnType<HeavyJobs[Name]> {
   return (jobs[name] as (given: typeof input) => ReturnType<HeavyJobs[Name]>)(input);
-} // prettier-ignore
+}

@@ -8,9 +8,14 @@ let sent: Sent[] = [];
 const answering = (status: number, body: string, type: string | null, extra: Record<string, string> = {}) => {
   globalThis.fetch = ((path: string, init: RequestInit) => {
     sent.push({ path, init });
-    return Promise.resolve({ ok: status < 400, status, headers: new Headers({ ...(type === null ? {} : { 'content-type': type }), ...extra }), text: () => Promise.resolve(body) });
+    return Promise.resolve({
+      ok: status < 400,
+      status,
+      headers: new Headers({ ...(type === null ? {} : { 'content-type': type }), ...extra }),
+      text: () => Promise.resolve(body),
+    });
   }) as unknown as typeof fetch;
-}; // prettier-ignore
+};
 beforeEach(() => (sent = []));
 
 test('what is searched for is sent as one value, whatever is in it', async () => {
@@ -25,16 +30,26 @@ test('a page says how many there are and where the next one begins', async () =>
     link: '</api/formulas?search=pea&with=lines&before=40>; rel="next"',
   };
   answering(200, '[{"id":"f"}]', 'application/json', pages);
-  expect(await api.wholeFormulas({ search: 'pea', limit: 1 })).toEqual({ entries: [{ id: 'f' }], total: 812, next: '40' }); // prettier-ignore
+  expect(await api.wholeFormulas({ search: 'pea', limit: 1 })).toEqual({
+    entries: [{ id: 'f' }],
+    total: 812,
+    next: '40',
+  });
   await api.wholeFormulas({ before: '40' });
-  expect(sent.map(({ path }) => path)).toEqual(['/api/formulas?search=pea&limit=1&with=lines', '/api/formulas?before=40&with=lines']); // prettier-ignore
+  expect(sent.map(({ path }) => path)).toEqual([
+    '/api/formulas?search=pea&limit=1&with=lines',
+    '/api/formulas?before=40&with=lines',
+  ]);
 });
 
 test('a write says what it sends, a read sends nothing', async () => {
   answering(201, '{"id":"f"}', 'application/json');
   await api.createFormula({ name: 'Cream' });
   await api.formula('f');
-  expect(sent.map(({ init }) => [init.method, init.body])).toEqual([['POST', '{"name":"Cream"}'], ['GET', undefined]]); // prettier-ignore
+  expect(sent.map(({ init }) => [init.method, init.body])).toEqual([
+    ['POST', '{"name":"Cream"}'],
+    ['GET', undefined],
+  ]);
   expect(new Headers(sent[0]?.init.headers).get('content-type')).toBe('application/json');
 });
 

@@ -89,14 +89,17 @@ export interface PageQuery {
   readonly before?: string | undefined;
 }
 
-async function page<T>(path: string, query: Readonly<Record<string, string | number | undefined>>): Promise<Page<T>> {
+async function page<T>(
+  path: string,
+  query: Readonly<Record<string, string | number | undefined>>,
+): Promise<Page<T>> {
   const parameters = new URLSearchParams();
   for (const [name, value] of Object.entries(query))
     if (value !== undefined && value !== '') parameters.set(name, String(value));
   const { answer, headers } = await exchange<T[]>('GET', `${path}?${parameters.toString()}`);
   const next = /[?&]before=(\d+)>; rel="next"/.exec(headers.get('link') ?? '')?.[1];
   return { entries: answer, total: Number(headers.get('x-total-count') ?? answer.length), next };
-} // prettier-ignore
+}
 
 type Body = Readonly<Record<string, unknown>> | object;
 

@@ -30,11 +30,14 @@ function useFormulasFor(search: string): readonly FormulaSummary[] {
   useEffect(() => {
     let wanted = true;
     const show = (found: readonly FormulaSummary[]) => wanted && setFormulas(found);
-    api.formulas({ search, limit: OFFERED }).then(({ entries }) => show(entries), () => show([]));
+    api.formulas({ search, limit: OFFERED }).then(
+      ({ entries }) => show(entries),
+      () => show([]),
+    );
     return () => void (wanted = false);
   }, [search]);
   return formulas;
-} // prettier-ignore
+}
 
 /** Everything that can be found or done, by typing. */
 export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) {

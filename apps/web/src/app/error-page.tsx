@@ -27,13 +27,17 @@ function messageOf(error: unknown): Message {
   if (error instanceof ApiProblem)
     return { title: error.problem.title, text: error.problem.detail, passes: error.problem.status >= 500 };
   if (isRouteErrorResponse(error) && error.status === 404)
-    return { title: 'There is nothing at this address', text: 'Go to the Bench or to the list of formulas.', passes: false };
+    return {
+      title: 'There is nothing at this address',
+      text: 'Go to the Bench or to the list of formulas.',
+      passes: false,
+    };
   return {
     title: 'Something broke on this page',
     text: 'What was saved is kept. Reload the page; if it breaks again, open another formula.',
     passes: false,
   };
-} // prettier-ignore
+}
 
 /** Goes to the same place again as soon as the server answers. */
 function useComingBack(passes: boolean, error: unknown): void {

@@ -66,10 +66,11 @@ let onPage: Spot | undefined;
 function mend(): void {
   const lost = document.activeElement === null || document.activeElement === document.body;
   if (!lost || !last || isShown(last.element)) return;
-  const from = last.element.closest(LAYERS) ?? last.way.find(({ parent }) => parent.matches(LAYERS)) ? onPage : last;
+  const from =
+    (last.element.closest(LAYERS) ?? last.way.find(({ parent }) => parent.matches(LAYERS))) ? onPage : last;
   last = undefined;
   (from && placeAfter(from))?.focus({ preventScroll: false });
-} // prettier-ignore
+}
 
 /** Focus never falls back to the page: whatever is taken away hands it on. */
 export function spreadFocusNet(): () => void {

@@ -7,11 +7,16 @@ import { Shell } from './shell';
 /** The first thing seen is the Bench with the formula last worked on, or else the one changed last. */
 async function openBench() {
   const last = lastOpened();
-  const isThere = last !== null && (await api.formula(last).then(() => true, (error: unknown) => !(error instanceof ApiProblem)));
+  const isThere =
+    last !== null &&
+    (await api.formula(last).then(
+      () => true,
+      (error: unknown) => !(error instanceof ApiProblem),
+    ));
   if (isThere) return redirect(`/bench/${last}`);
   const [first] = (await api.formulas({ limit: 1 })).entries;
   return redirect(first ? `/bench/${first.id}` : '/formulas');
-} // prettier-ignore
+}
 
 /** For addresses that always lead on to another one. */
 const Nothing = () => null;

@@ -8,9 +8,13 @@ import { Button } from '../ui/button';
 import { doesAnything, RestoreTable } from './restore-table';
 
 const modes: readonly { readonly mode: RestoreMode; readonly name: string; readonly what: string }[] = [
-  { mode: 'merge', name: 'Add what is missing', what: 'What is in both stays as it was changed last. Nothing goes.' },
+  {
+    mode: 'merge',
+    name: 'Add what is missing',
+    what: 'What is in both stays as it was changed last. Nothing goes.',
+  },
   { mode: 'replace', name: 'Make the kitchen what the backup says', what: 'What is not in the backup goes.' },
-]; // prettier-ignore
+];
 
 const download =
   'tap tap-coarse inline-flex items-center gap-2 rounded-lg border-2 border-rim bg-glaze px-3 font-semibold hover:bg-dip';
@@ -35,7 +39,10 @@ function usePreview(file: File | undefined, mode: RestoreMode): Looked | undefin
     const show = (found: Looked) => wanted && setLooked({ ...found, file, mode });
     const look = async () => {
       if (await isDatabase(file))
-        return show({ kind: 'refused', why: 'This is a database file. It is brought back by command: npm run restore -- FILE' });
+        return show({
+          kind: 'refused',
+          why: 'This is a database file. It is brought back by command: npm run restore -- FILE',
+        });
       show({ kind: 'preview', view: await api.previewRestore(file, mode) });
     };
     look().catch((error: unknown) => show({ kind: 'refused', why: whyNot(error) }));
@@ -43,7 +50,7 @@ function usePreview(file: File | undefined, mode: RestoreMode): Looked | undefin
   }, [file, mode]);
   if (!file) return undefined;
   return looked?.file === file && looked.mode === mode ? looked : { kind: 'looking' };
-} // prettier-ignore
+}
 
 function Plate({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   return (
@@ -135,14 +142,15 @@ function Restore() {
       {done && (
         <div data-testid="restored" tabIndex={-1} className="space-y-2">
           <p role="status">
-            <b>It is in.</b> What was here before is kept in <code className="wrap-anywhere">{done.kept}</code>; it is
-            brought back with <code>npm run restore -- FILE</code>.
+            <b>It is in.</b> What was here before is kept in{' '}
+            <code className="wrap-anywhere">{done.kept}</code>; it is brought back with{' '}
+            <code>npm run restore -- FILE</code>.
           </p>
           <RestoreTable view={done} />
         </div>
       )}
     </Plate>
-  ); // prettier-ignore
+  );
 }
 
 /** Everything that was kept, out and in again. */
@@ -155,8 +163,8 @@ export function Component() {
       <h1 className="text-2xl">Backup</h1>
       <Plate title="Keep everything in a file">
         <p>
-          Formulas with their versions, people, own ingredients, labels, what is in the house and briefs, put away
-          things included. Keep it on another device than this one.
+          Formulas with their versions, people, own ingredients, labels, what is in the house and briefs, put
+          away things included. Keep it on another device than this one.
         </p>
         <p className="flex flex-wrap gap-2">
           <a href="/api/backup" download className={download}>
@@ -167,11 +175,15 @@ export function Component() {
           </a>
         </p>
         <p className="text-sm text-soft">
-          The document is read by any program; its <a href="/api/backup/schema" className="font-semibold text-rim underline">schema</a> says
-          what it holds. A copy of each of the last seven days is kept beside the database, in the folder “backups”.
+          The document is read by any program; its{' '}
+          <a href="/api/backup/schema" className="font-semibold text-rim underline">
+            schema
+          </a>{' '}
+          says what it holds. A copy of each of the last seven days is kept beside the database, in the folder
+          “backups”.
         </p>
       </Plate>
       <Restore />
     </main>
-  ); // prettier-ignore
+  );
 }

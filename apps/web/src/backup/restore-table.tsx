@@ -1,8 +1,15 @@
 import type { RestoreCount, RestoreKindView, RestoreView } from '@alterum/contract';
 
 const kindNames: Readonly<Record<RestoreKindView['kind'], string>> = {
-  people: 'People', ownIngredients: 'Own ingredients', labels: 'Labels of packs', words: 'Taught words', stock: 'In the house', briefs: 'Kept briefs', formulas: 'Formulas', household: 'Choices of the table',
-}; // prettier-ignore
+  people: 'People',
+  ownIngredients: 'Own ingredients',
+  labels: 'Labels of packs',
+  words: 'Taught words',
+  stock: 'In the house',
+  briefs: 'Kept briefs',
+  formulas: 'Formulas',
+  household: 'Choices of the table',
+};
 
 /** Names that are told of each kind; the rest is a number. */
 const TOLD = 3;

@@ -3,7 +3,17 @@ import { findIngredient } from '../app/house-larder';
 import { useBenchPart } from './bench-store';
 import { figure } from './number-text';
 
-const words: Readonly<Record<ComparedFigure, { readonly name: string; readonly unit: string; readonly digits: number; readonly better: 'more' | 'less' | 'neither' }>> = {
+const words: Readonly<
+  Record<
+    ComparedFigure,
+    {
+      readonly name: string;
+      readonly unit: string;
+      readonly digits: number;
+      readonly better: 'more' | 'less' | 'neither';
+    }
+  >
+> = {
   energyKcal: { name: 'Energy', unit: 'kcal', digits: 0, better: 'neither' },
   fat: { name: 'Fat', unit: 'g', digits: 1, better: 'neither' },
   saturatedFat: { name: 'Saturated fat', unit: 'g', digits: 1, better: 'less' },
@@ -13,7 +23,7 @@ const words: Readonly<Record<ComparedFigure, { readonly name: string; readonly u
   calciumMg: { name: 'Calcium', unit: 'mg', digits: 0, better: 'more' },
   coins: { name: 'Cost', unit: 'coins', digits: 2, better: 'less' },
   kgCO2e: { name: 'Climate', unit: 'kg CO₂e', digits: 2, better: 'less' },
-}; // prettier-ignore
+};
 /** Differences smaller than this share are called even. */
 const EVEN = 0.08;
 

@@ -36,7 +36,11 @@ function schedule(ms: number): void {
 async function send(): Promise<void> {
   const { bench } = useBench.getState();
   if (!bench) return;
-  const { id, version, history: { formula } } = bench; // prettier-ignore
+  const {
+    id,
+    version,
+    history: { formula },
+  } = bench;
   setSaving({ kind: 'saving' });
   try {
     const view = await api.updateFormula(id, { ...formulaBodyOf(formula), version });
@@ -104,7 +108,11 @@ let kept = true;
 /** A browser that cannot keep the work is told once; what was said of it follows. */
 function sayKept(now: boolean): void {
   if (kept && !now)
-    useNotices.getState().show('This browser’s store is full: what you type is not kept here until the server has it. Make room by clearing old site data.'); // prettier-ignore
+    useNotices
+      .getState()
+      .show(
+        'This browser’s store is full: what you type is not kept here until the server has it. Make room by clearing old site data.',
+      );
   kept = now;
   if (useSaving.getState().saving.kind === 'offline') setSaving({ kind: 'offline', kept });
 }

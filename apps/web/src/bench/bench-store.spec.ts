@@ -1,7 +1,14 @@
 import { blankFormula, type Formula } from '@alterum/core';
 import { openOnBench, outcomeOf, rebase, redoOnBench, take, undoOnBench, useBench } from './bench-store';
 
-const line = (id: string, ingredient: string, value: number) => ({ id, ingredient, amount: { value, unit: 'g' as const }, role: 'body' as const, preparation: 'as-is' as const, stage: 'start' as const }); // prettier-ignore
+const line = (id: string, ingredient: string, value: number) => ({
+  id,
+  ingredient,
+  amount: { value, unit: 'g' as const },
+  role: 'body' as const,
+  preparation: 'as-is' as const,
+  stage: 'start' as const,
+});
 const cream: Formula = {
   ...blankFormula,
   name: 'Cream',

@@ -40,7 +40,10 @@ function useDifferences(theirs: FormulaView): readonly string[] {
 export default function ConflictDialog({ theirs }: { readonly theirs: FormulaView }) {
   const navigate = useNavigate();
   const differences = useDifferences(theirs);
-  const copy = () => keepMineAsCopy().then((made) => made && navigate(`/bench/${made.id}`)).catch(sayFailure); // prettier-ignore
+  const copy = () =>
+    keepMineAsCopy()
+      .then((made) => made && navigate(`/bench/${made.id}`))
+      .catch(sayFailure);
   return (
     <Dialog
       title="This formula was changed somewhere else"

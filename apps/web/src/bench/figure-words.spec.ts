@@ -11,7 +11,14 @@ import {
 } from '@alterum/core';
 import { feelFigures, flagWords, portionFigures, quietFor, riskWord } from './figure-words';
 
-const line = (ingredient: string, value: number) => ({ id: ingredient, ingredient, amount: { value, unit: 'g' as const }, role: 'body' as const, preparation: 'as-is' as const, stage: 'start' as const }); // prettier-ignore
+const line = (ingredient: string, value: number) => ({
+  id: ingredient,
+  ingredient,
+  amount: { value, unit: 'g' as const },
+  role: 'body' as const,
+  preparation: 'as-is' as const,
+  stage: 'start' as const,
+});
 const { recipe } = recipeOfFormula(
   { ...blankFormula, lines: [line('cashew', 100), line('water', 300), line('salt', 4)] },
   ingredientById,
@@ -36,7 +43,9 @@ test('a likelier split is never said to be less likely', () => {
 
 test('a portion is its share of the batch', () => {
   const report = reportOn(recipe);
-  const [one, four] = [1, 4].map((portions) => Number.parseFloat(named(portionFigures(prediction, report, portions), 'Salt').word)); // prettier-ignore
+  const [one, four] = [1, 4].map((portions) =>
+    Number.parseFloat(named(portionFigures(prediction, report, portions), 'Salt').word),
+  );
   expect(one).toBeCloseTo(4, 0);
   expect(four).toBeCloseTo(1, 0);
 });
@@ -53,8 +62,11 @@ test('every figure has a word, every flag a sentence', () => {
     ...feelFigures(judged),
     ...portionFigures(prediction, reportOn(recipe), 2),
   ])
-    // prettier-ignore
-    expect([name, word.length > 0, /NaN|undefined|Infinity/.test(word + detail)]).toEqual([name, true, false]);
+    expect([name, word.length > 0, /NaN|undefined|Infinity/.test(word + detail)]).toEqual([
+      name,
+      true,
+      false,
+    ]);
   for (const sentence of Object.values(flagWords)) expect(sentence).toMatch(/\.$/);
 });
 
@@ -68,8 +80,11 @@ test('grain and splitting have one name and one word, on the rail and in the pla
   const steps = Array.from({ length: 21 }, (_, i) => i / 20);
   for (const part of steps) {
     const graded = { ...judged, prediction: { ...prediction, graininess: 10 * part, curdling: part } };
-    for (const [rail, figureOf] of [[railOf('smoothness'), 10 * part], [railOf('splitting'), 100 * part]] as const)
+    for (const [rail, figureOf] of [
+      [railOf('smoothness'), 10 * part],
+      [railOf('splitting'), 100 * part],
+    ] as const)
       expect([part, named(feelFigures(graded), rail.name).word]).toEqual([part, wordFor(rail, figureOf)]);
   }
   expect(railOf('smoothness').name).toBe('Grain');
-}); // prettier-ignore
+});

@@ -28,13 +28,33 @@ const wordAt = (value: number, words: readonly (readonly [below: number, word: s
 
 /** Words for a risk between 0 and 1. */
 export const riskWord = (p: number): string =>
-  wordAt(p, [[0.1, 'unlikely'], [0.35, 'possible'], [0.7, 'likely'], [Infinity, 'almost certain']]); // prettier-ignore
+  wordAt(p, [
+    [0.1, 'unlikely'],
+    [0.35, 'possible'],
+    [0.7, 'likely'],
+    [Infinity, 'almost certain'],
+  ]);
 const weepWord = (w: number): string =>
-  wordAt(w, [[0.5, 'holds its water'], [3, 'weeps a little'], [Infinity, 'weeps']]); // prettier-ignore
+  wordAt(w, [
+    [0.5, 'holds its water'],
+    [3, 'weeps a little'],
+    [Infinity, 'weeps'],
+  ]);
 const riseWord = (c: number): string =>
-  wordAt(c, [[1, 'stays mixed'], [4, 'rises in days'], [7, 'rises in a day'], [Infinity, 'rises soon']]); // prettier-ignore
+  wordAt(c, [
+    [1, 'stays mixed'],
+    [4, 'rises in days'],
+    [7, 'rises in a day'],
+    [Infinity, 'rises soon'],
+  ]);
 const brownWord = (b: number): string =>
-  wordAt(b, [[0.2, 'not baked'], [2, 'pale'], [5, 'golden'], [8, 'brown'], [Infinity, 'dark']]); // prettier-ignore
+  wordAt(b, [
+    [0.2, 'not baked'],
+    [2, 'pale'],
+    [5, 'golden'],
+    [8, 'brown'],
+    [Infinity, 'dark'],
+  ]);
 
 /** One figure as it stands on the plate; pressing it shows what made it. */
 export interface ShownFigure {
@@ -55,13 +75,38 @@ export function feelFigures(judged: Judged): readonly ShownFigure[] {
   const grain = railOf('smoothness'),
     splitting = railOf('splitting');
   return [
-    { name: grain.name, word: wordFor(grain, grain.value(judged).mid), detail: `${figure(p.graininess, grain.digits)} ${grain.unit}`, property: 'smoothness' },
-    { name: splitting.name, word: wordFor(splitting, splitting.value(judged).mid), detail: percent(p.curdling), property: 'splitting' },
-    { name: 'Standing', word: weepWord(p.weeping), detail: `${p.weeping.toFixed(1)} % let go`, property: 'weeping' },
-    { name: 'Fat', word: riseWord(p.creaming), detail: `oil on top ${riskWord(p.oilingOff)}`, property: 'oiling-off' },
+    {
+      name: grain.name,
+      word: wordFor(grain, grain.value(judged).mid),
+      detail: `${figure(p.graininess, grain.digits)} ${grain.unit}`,
+      property: 'smoothness',
+    },
+    {
+      name: splitting.name,
+      word: wordFor(splitting, splitting.value(judged).mid),
+      detail: percent(p.curdling),
+      property: 'splitting',
+    },
+    {
+      name: 'Standing',
+      word: weepWord(p.weeping),
+      detail: `${p.weeping.toFixed(1)} % let go`,
+      property: 'weeping',
+    },
+    {
+      name: 'Fat',
+      word: riseWord(p.creaming),
+      detail: `oil on top ${riskWord(p.oilingOff)}`,
+      property: 'oiling-off',
+    },
     { name: 'Acid', word: `pH ${p.pH.mid.toFixed(1)}`, detail: 'no basis for canning', property: 'pH' },
-    { name: 'Colour', word: colourWord(p.colour.lab), detail: p.browning < 0.2 ? 'not baked' : `top ${brownWord(p.browning)}, ${p.browning.toFixed(1)} of 10`, swatch: p.colour.hex },
-  ]; // prettier-ignore
+    {
+      name: 'Colour',
+      word: colourWord(p.colour.lab),
+      detail: p.browning < 0.2 ? 'not baked' : `top ${brownWord(p.browning)}, ${p.browning.toFixed(1)} of 10`,
+      swatch: p.colour.hex,
+    },
+  ];
 }
 
 /** `covered` below this is told: part of the pot is not in the tables. */
@@ -74,11 +119,44 @@ export function portionFigures(p: PointPrediction, report: Report, portions: num
   const { nutrition, cost, climate } = report;
   const each = (amount: number, digits = 1) => figure(amount / portions, digits);
   return [
-    { name: 'A portion', word: `${each(p.massG, 0)} g`, detail: `${each(nutrition.energyKcal, 0)} kcal`, property: 'energy' },
-    { name: 'Protein', word: `${each(nutrition.protein)} g`, detail: `carbohydrate ${each(nutrition.carbohydrate)} g`, property: 'protein' },
-    { name: 'Saturated fat', word: `${each(nutrition.saturatedFat.amount)} g`, detail: known(nutrition.saturatedFat.covered, `of ${each(nutrition.fat)} g fat`), property: 'saturated-fat' },
-    { name: 'Salt', word: `${each(nutrition.salt)} g`, detail: `calcium ${each(nutrition.calciumMg.amount, 0)} mg`, property: 'salt' },
-    { name: 'Cost', word: `${each(cost.coins.mid, 2)} coins`, detail: known(cost.covered, `${each(cost.coins.low, 2)} to ${each(cost.coins.high, 2)}`), property: 'cost' },
-    { name: 'Climate', word: `${each(1000 * climate.kgCO2e.mid, 0)} g CO₂e`, detail: known(climate.covered, `${each(1000 * climate.kgCO2e.low, 0)} to ${each(1000 * climate.kgCO2e.high, 0)}`), property: 'climate' },
-  ]; // prettier-ignore
+    {
+      name: 'A portion',
+      word: `${each(p.massG, 0)} g`,
+      detail: `${each(nutrition.energyKcal, 0)} kcal`,
+      property: 'energy',
+    },
+    {
+      name: 'Protein',
+      word: `${each(nutrition.protein)} g`,
+      detail: `carbohydrate ${each(nutrition.carbohydrate)} g`,
+      property: 'protein',
+    },
+    {
+      name: 'Saturated fat',
+      word: `${each(nutrition.saturatedFat.amount)} g`,
+      detail: known(nutrition.saturatedFat.covered, `of ${each(nutrition.fat)} g fat`),
+      property: 'saturated-fat',
+    },
+    {
+      name: 'Salt',
+      word: `${each(nutrition.salt)} g`,
+      detail: `calcium ${each(nutrition.calciumMg.amount, 0)} mg`,
+      property: 'salt',
+    },
+    {
+      name: 'Cost',
+      word: `${each(cost.coins.mid, 2)} coins`,
+      detail: known(cost.covered, `${each(cost.coins.low, 2)} to ${each(cost.coins.high, 2)}`),
+      property: 'cost',
+    },
+    {
+      name: 'Climate',
+      word: `${each(1000 * climate.kgCO2e.mid, 0)} g CO₂e`,
+      detail: known(
+        climate.covered,
+        `${each(1000 * climate.kgCO2e.low, 0)} to ${each(1000 * climate.kgCO2e.high, 0)}`,
+      ),
+      property: 'climate',
+    },
+  ];
 }

@@ -7,7 +7,10 @@ import { bringBack, keepMineAsCopy } from './autosave';
 /** The formula was deleted in another tab or on another device while it was changed here. */
 export default function GoneDialog() {
   const navigate = useNavigate();
-  const copy = () => keepMineAsCopy().then((made) => made && navigate(`/bench/${made.id}`)).catch(sayFailure); // prettier-ignore
+  const copy = () =>
+    keepMineAsCopy()
+      .then((made) => made && navigate(`/bench/${made.id}`))
+      .catch(sayFailure);
   return (
     <Dialog
       title="This formula was deleted somewhere else"

@@ -94,10 +94,20 @@ const ShownLine = memo(function ShownLine({
 });
 
 /** Ids in the order shown, a mark before each that opens a role; a text, so that it is the same as long as the order is. */
-const orderText = (formula: Formula): string => linesByRole(formula.lines).flatMap(({ lines }) => lines.map((line, i) => `${i === 0 ? '+' : '-'}${line.id}`)).join('\n'); // prettier-ignore
+const orderText = (formula: Formula): string =>
+  linesByRole(formula.lines)
+    .flatMap(({ lines }) => lines.map((line, i) => `${i === 0 ? '+' : '-'}${line.id}`))
+    .join('\n');
 
 const SortableLines = memo(function SortableLines({ order }: { readonly order: string }) {
-  const entries = useMemo(() => order.split('\n').filter(Boolean).map((entry) => ({ id: entry.slice(1), firstOfRole: entry.startsWith('+') })), [order]); // prettier-ignore
+  const entries = useMemo(
+    () =>
+      order
+        .split('\n')
+        .filter(Boolean)
+        .map((entry) => ({ id: entry.slice(1), firstOfRole: entry.startsWith('+') })),
+    [order],
+  );
   const ids = useMemo(() => entries.map((entry) => entry.id), [entries]);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 4 } }),

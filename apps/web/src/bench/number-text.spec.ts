@@ -1,8 +1,16 @@
 import { figure, gramsText, gramStep } from './number-text';
 
-test.each([[225, '225'], [24.4, '24'], [15.3, '15.3'], [3, '3'], [1.55, '1.55'], [0.5, '0.5'], [10, '10']])('%f g stand on the line as %s', (grams, text) => {
+test.each([
+  [225, '225'],
+  [24.4, '24'],
+  [15.3, '15.3'],
+  [3, '3'],
+  [1.55, '1.55'],
+  [0.5, '0.5'],
+  [10, '10'],
+])('%f g stand on the line as %s', (grams, text) => {
   expect(gramsText(grams)).toBe(text);
-}); // prettier-ignore
+});
 
 test('figures set thousands apart and keep three of their digits', () => {
   expect(figure(0.4523, 2)).toBe('0.45');

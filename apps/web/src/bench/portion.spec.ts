@@ -2,7 +2,14 @@ import { blankFormula, type Formula, type Line, whoCanEat } from '@alterum/core'
 import { outcomeOf } from './bench-store';
 import { portionOf } from './portion';
 
-const line = (ingredient: string, value: number | undefined): Line => ({ id: ingredient, ingredient, amount: value === undefined ? undefined : { value, unit: 'g' }, role: 'body', preparation: 'as-is', stage: 'start' }); // prettier-ignore
+const line = (ingredient: string, value: number | undefined): Line => ({
+  id: ingredient,
+  ingredient,
+  amount: value === undefined ? undefined : { value, unit: 'g' },
+  role: 'body',
+  preparation: 'as-is',
+  stage: 'start',
+});
 const portion = (...lines: readonly Line[]) => {
   const formula: Formula = { ...blankFormula, lines };
   return portionOf(formula, outcomeOf(formula));
@@ -18,13 +25,17 @@ test('a line that waits for its amount takes part in what is certain', () => {
 });
 
 test.each([
-  ['soy-sauce', 'ask'], ['salt', 'ask'], ['rapeseed-oil', 'fits'],
+  ['soy-sauce', 'ask'],
+  ['salt', 'ask'],
+  ['rapeseed-oil', 'fits'],
 ] as const)('of %s nobody knows how much: who watches salt gets “%s”', (ingredient, said) => {
   expect(verdict({ kind: 'salt-limit', gramsPerPortion: 1 }, ...pot, line(ingredient, undefined))).toBe(said);
-}); // prettier-ignore
+});
 
 test.each([
-  ['cayenne', 'ask'], ['mustard', 'ask'], ['oat-drink', 'fits'],
+  ['cayenne', 'ask'],
+  ['mustard', 'ask'],
+  ['oat-drink', 'fits'],
 ] as const)('of %s nobody knows how much: who eats mildly gets “%s”', (ingredient, said) => {
   expect(verdict({ kind: 'rule', rule: 'mild' }, ...pot, line(ingredient, undefined))).toBe(said);
-}); // prettier-ignore
+});

@@ -102,7 +102,10 @@ export const ProcessStrip = memo(function ProcessStrip() {
             <Choice
               label="Blended before or after cooking"
               value={process.blendedAfterCooking ? 'after' : 'before'}
-              options={[{ value: 'before', label: 'then cook' }, { value: 'after', label: 'once cooked' }]} // prettier-ignore
+              options={[
+                { value: 'before', label: 'then cook' },
+                { value: 'after', label: 'once cooked' },
+              ]}
               onChange={(value) => setProcess({ blendedAfterCooking: value === 'after' })}
             />
           </>

@@ -29,10 +29,11 @@ function theChannel(): BroadcastChannel | undefined {
   if (channel || !('BroadcastChannel' in globalThis)) return channel;
   channel = new BroadcastChannel('alterum.tabs');
   channel.addEventListener('message', ({ data }: MessageEvent<Call>) => {
-    if (data.kind === 'who-is' && data.tab === mine) channel?.postMessage({ kind: 'here', tab: mine } satisfies Call);
+    if (data.kind === 'who-is' && data.tab === mine)
+      channel?.postMessage({ kind: 'here', tab: mine } satisfies Call);
   });
   return channel;
-} // prettier-ignore
+}
 
 /** Whether some other page answers to this name. Where tabs cannot call each other, it counts as open: its draft is left alone. */
 function answers(tab: string): Promise<boolean> {

@@ -39,8 +39,11 @@ function contradicting(reading: Reading, label: 'least' | 'most', other: number,
   if (!crossed) return reading;
   const [least, most] = label === 'least' ? [reading.value, other] : [other, reading.value];
   const said = (value: number) => `${figure(value, rail.digits)} ${rail.unit}`;
-  return { kind: 'unreadable', message: `The least (${said(least)}) would lie above the most (${said(most)}). Change the ${label === 'least' ? 'most' : 'least'} first.` };
-} // prettier-ignore
+  return {
+    kind: 'unreadable',
+    message: `The least (${said(least)}) would lie above the most (${said(most)}). Change the ${label === 'least' ? 'most' : 'least'} first.`,
+  };
+}
 
 function StepButton({
   label,

@@ -8,9 +8,17 @@ const curve: readonly CurvePoint[] = Array.from({ length: 19 }, (_, i) => {
   return { temperatureC, viscosity: { low: mid / 1.5, mid, high: mid * 1.5 }, yieldStress: 0 };
 });
 const input: ThicknessInput = {
-  curve, later: curve, ghost: [], lit: { low: 100, high: 400 }, serveC: 60,
-  markers: [{ id: 'pan', name: 'pan', temperatureC: 90 }, { id: 'table', name: 'table', temperatureC: 60 }, { id: 'fridge', name: 'fridge', temperatureC: 6 }],
-}; // prettier-ignore
+  curve,
+  later: curve,
+  ghost: [],
+  lit: { low: 100, high: 400 },
+  serveC: 60,
+  markers: [
+    { id: 'pan', name: 'pan', temperatureC: 90 },
+    { id: 'table', name: 'table', temperatureC: 60 },
+    { id: 'fridge', name: 'fridge', temperatureC: 6 },
+  ],
+};
 const size = { width: 360, height: 260 };
 const layout = thicknessLayout(input, size);
 const marker = (id: string) => {

@@ -35,23 +35,32 @@ test('the region is drawn where the brief is met, and nowhere when somebody can 
   const xs = pointsOf(layout.region).map(([x]) => x);
   expect(Math.min(...xs)).toBeGreaterThan(layout.x(17));
   expect(Math.max(...xs)).toBeCloseTo(layout.plot.right, 0);
-  const never = tradeLayout(mapOf({ outsidePeople: new Float64Array(SIDE * SIDE).fill(20), cannot: ['Marte'] }), ['thickness', 'salt'], size);
+  const never = tradeLayout(
+    mapOf({ outsidePeople: new Float64Array(SIDE * SIDE).fill(20), cannot: ['Marte'] }),
+    ['thickness', 'salt'],
+    size,
+  );
   expect(never.region).toBe('');
   expect(never.briefRegion).toBe(layout.briefRegion);
-}); // prettier-ignore
+});
 
 test('contours rise in even steps, carry the figure of their property, and labels do not stand on each other', () => {
   const [first] = layout.fills;
   const levels = first.map(({ level }) => level);
   levels.slice(1).forEach((level, i) => expect(level - (levels[i] ?? 0)).toBeCloseTo(0.1, 9));
-  for (const { path } of first) for (const [x, y] of pointsOf(path)) {
-    expect(x).toBeGreaterThanOrEqual(layout.plot.left - 0.01);
-    expect(y).toBeLessThanOrEqual(layout.plot.bottom + 0.01);
-  }
+  for (const { path } of first)
+    for (const [x, y] of pointsOf(path)) {
+      expect(x).toBeGreaterThanOrEqual(layout.plot.left - 0.01);
+      expect(y).toBeLessThanOrEqual(layout.plot.bottom + 0.01);
+    }
   const labels = layout.fills.flat().flatMap(({ label }) => (label ? [label] : []));
   expect(labels.length).toBeGreaterThan(4);
-  labels.forEach((a, i) => labels.slice(i + 1).forEach((b) => expect(Math.abs(a.x - b.x) > 40 || Math.abs(a.y - b.y) > 14).toBe(true)));
-}); // prettier-ignore
+  labels.forEach((a, i) =>
+    labels
+      .slice(i + 1)
+      .forEach((b) => expect(Math.abs(a.x - b.x) > 40 || Math.abs(a.y - b.y) > 14).toBe(true)),
+  );
+});
 
 test('along a line of one mass both amounts add up to it', () => {
   for (const { x1, y1, x2, y2, text } of layout.sameMass) {

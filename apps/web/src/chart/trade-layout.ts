@@ -42,13 +42,24 @@ const MASS_LINES = 5;
 
 /** Everything a trade map draws, in pixels. */
 export function tradeLayout(map: TradeMap, shown: readonly [RailId, RailId], size: Size): TradeLayout {
-  const plot = { left: MARGIN.left, right: size.width - MARGIN.right, top: MARGIN.top, bottom: size.height - MARGIN.bottom };
+  const plot = {
+    left: MARGIN.left,
+    right: size.width - MARGIN.right,
+    top: MARGIN.top,
+    bottom: size.height - MARGIN.bottom,
+  };
   const x = scaleLinear([map.x.least, map.x.most], [plot.left, plot.right]),
     y = scaleLinear([map.y.least, map.y.most], [plot.bottom, plot.top]);
   // The knots of the grid lie in the middle of d3’s cells.
   const gx = scaleLinear([0.5, map.size - 0.5], [plot.left, plot.right]),
     gy = scaleLinear([0.5, map.size - 0.5], [plot.bottom, plot.top]);
-  const path = geoPath(geoTransform({ point(px, py) { this.stream.point(clamp(gx(px), plot.left, plot.right), clamp(gy(py), plot.top, plot.bottom)); } })); // prettier-ignore
+  const path = geoPath(
+    geoTransform({
+      point(px, py) {
+        this.stream.point(clamp(gx(px), plot.left, plot.right), clamp(gy(py), plot.top, plot.bottom));
+      },
+    }),
+  );
   const contour = contours().size([map.size, map.size]);
   const taken: Place[] = [];
   const free = ({ x: px, y: py }: Place) =>
@@ -56,25 +67,44 @@ export function tradeLayout(map: TradeMap, shown: readonly [RailId, RailId], siz
   const fillsOf = (k: 0 | 1): readonly Contour[] => {
     const values = Array.from(map.values[k]),
       rail = railOf(shown[k]);
-    return contourLevels(Math.max(0, Math.min(...values)), Math.min(1, Math.max(...values))).map((level): Contour => {
-      const shape = contour.contour(values, level);
-      const label = knotsInside(shape.coordinates, map.size).map(([px, py]): Place => ({ x: gx(px), y: gy(py) })).find(free);
-      if (label) taken.push(label);
-      return { level, path: path(shape) ?? '', text: figure(valueOnRail(rail.scale, level), rail.digits), ...(label ? { label } : {}) };
-    });
+    return contourLevels(Math.max(0, Math.min(...values)), Math.min(1, Math.max(...values))).map(
+      (level): Contour => {
+        const shape = contour.contour(values, level);
+        const label = knotsInside(shape.coordinates, map.size)
+          .map(([px, py]): Place => ({ x: gx(px), y: gy(py) }))
+          .find(free);
+        if (label) taken.push(label);
+        return {
+          level,
+          path: path(shape) ?? '',
+          text: figure(valueOnRail(rail.scale, level), rail.digits),
+          ...(label ? { label } : {}),
+        };
+      },
+    );
   };
   const regionOf = (outside: (i: number) => number): string =>
-    path(contour.contour(Array.from(map.outsideBrief, (_far, i) => -outside(i)), 0)) ?? '';
+    path(
+      contour.contour(
+        Array.from(map.outsideBrief, (_far, i) => -outside(i)),
+        0,
+      ),
+    ) ?? '';
   return {
-    plot, x, y,
+    plot,
+    x,
+    y,
     fills: [fillsOf(0), fillsOf(1)],
     region: regionOf((i) => Math.max(map.outsideBrief[i] ?? 0, map.outsidePeople[i] ?? 0)),
     briefRegion: regionOf((i) => map.outsideBrief[i] ?? 0),
     sameMass: massLines(map, x, y, plot),
-    gramsAt: (px, py) => ({ x: clamp(x.invert(px), map.x.least, map.x.most), y: clamp(y.invert(py), map.y.least, map.y.most) }),
+    gramsAt: (px, py) => ({
+      x: clamp(x.invert(px), map.x.least, map.x.most),
+      y: clamp(y.invert(py), map.y.least, map.y.most),
+    }),
     ticks: { x: x.ticks(5), y: y.ticks(5) },
   };
-} // prettier-ignore
+}
 
 const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
 
@@ -88,21 +118,41 @@ const LABEL = { width: 40, height: 14 } as const;
 const TRIED = [0.33, 0.5, 0.2, 0.66, 0.8, 0.42, 0.1] as const;
 
 /** Knots of the outline well inside the picture, in cells, in the order in which a label would like to stand there. */
-function knotsInside(polygons: readonly (readonly (readonly number[][])[])[] | number[][][][], size: number): readonly (readonly [number, number])[] {
-  const inside = polygons.flat(2).filter(([px = 0, py = 0]) => px > 2 && py > 2 && px < size - 2 && py < size - 2);
+function knotsInside(
+  polygons: readonly (readonly (readonly number[][])[])[] | number[][][][],
+  size: number,
+): readonly (readonly [number, number])[] {
+  const inside = polygons
+    .flat(2)
+    .filter(([px = 0, py = 0]) => px > 2 && py > 2 && px < size - 2 && py < size - 2);
   return TRIED.flatMap((share) => {
     const knot = inside[Math.floor(inside.length * share)];
     return knot ? [[knot[0] ?? 0, knot[1] ?? 0] as const] : [];
   });
-} // prettier-ignore
+}
 
-function massLines(map: TradeMap, x: (g: number) => number, y: (g: number) => number, plot: TradeLayout['plot']): TradeLayout['sameMass'] {
+function massLines(
+  map: TradeMap,
+  x: (g: number) => number,
+  y: (g: number) => number,
+  plot: TradeLayout['plot'],
+): TradeLayout['sameMass'] {
   const least = map.x.least + map.y.least,
     most = map.x.most + map.y.most;
-  return scaleLinear([least, most], [0, 1]).ticks(MASS_LINES).flatMap((sum) => {
-    const from = Math.max(map.x.least, sum - map.y.most),
-      to = Math.min(map.x.most, sum - map.y.least);
-    if (!(to > from)) return [];
-    return [{ x1: clamp(x(from), plot.left, plot.right), y1: y(sum - from), x2: x(to), y2: y(sum - to), text: `${figure(sum, 0)} g` }];
-  });
-} // prettier-ignore
+  return scaleLinear([least, most], [0, 1])
+    .ticks(MASS_LINES)
+    .flatMap((sum) => {
+      const from = Math.max(map.x.least, sum - map.y.most),
+        to = Math.min(map.x.most, sum - map.y.least);
+      if (!(to > from)) return [];
+      return [
+        {
+          x1: clamp(x(from), plot.left, plot.right),
+          y1: y(sum - from),
+          x2: x(to),
+          y2: y(sum - to),
+          text: `${figure(sum, 0)} g`,
+        },
+      ];
+    });
+}

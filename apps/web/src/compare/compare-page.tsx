@@ -65,7 +65,10 @@ function Head({
 
 /** What is in each, aligned by role. */
 function Lines({ compared }: { readonly compared: readonly ComparedFormula[] }) {
-  const rows = sideBySide(compared.map(({ formula }) => formula), findIngredient); // prettier-ignore
+  const rows = sideBySide(
+    compared.map(({ formula }) => formula),
+    findIngredient,
+  );
   return (
     <table className="w-full text-[14.5px]">
       <Head compared={compared} first="g" />
@@ -150,12 +153,16 @@ function Figures({ compared }: { readonly compared: readonly ComparedFormula[] }
     ['g', ({ outcome, formula }) => figure(outcome.prediction.massG / formula.portions, 0)],
     ['kcal', ({ report, formula }) => figure(report.nutrition.energyKcal / formula.portions, 0)],
     ['fat, g', ({ report, formula }) => figure(report.nutrition.fat / formula.portions, 1)],
-    ['saturated fat, g', ({ report, formula }) => `${report.nutrition.saturatedFat.covered < 0.99 ? 'at least ' : ''}${figure(report.nutrition.saturatedFat.amount / formula.portions, 1)}`],
+    [
+      'saturated fat, g',
+      ({ report, formula }) =>
+        `${report.nutrition.saturatedFat.covered < 0.99 ? 'at least ' : ''}${figure(report.nutrition.saturatedFat.amount / formula.portions, 1)}`,
+    ],
     ['protein, g', ({ report, formula }) => figure(report.nutrition.protein / formula.portions, 1)],
     ['sugars, g', ({ report, formula }) => figure(report.nutrition.sugars / formula.portions, 1)],
     ['fibre, g', ({ report, formula }) => figure(report.nutrition.fibre / formula.portions, 1)],
     ['salt, g', ({ report, formula }) => figure(report.nutrition.salt / formula.portions, 2)],
-  ]; // prettier-ignore
+  ];
   return (
     <table className="w-full text-[14.5px]">
       <Head compared={compared} first="a portion" />

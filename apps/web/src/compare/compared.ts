@@ -26,18 +26,25 @@ export const keysOf = (withText: string | null): readonly string[] =>
   [...new Set((withText ?? '').split(',').filter(Boolean))].slice(0, MOST);
 
 /** Loads what a key names. @throws ApiProblem when the formula is gone; undefined when only the version is */
-export async function loadCompared(key: string, eaters: readonly EaterView[]): Promise<ComparedFormula | undefined> {
+export async function loadCompared(
+  key: string,
+  eaters: readonly EaterView[],
+): Promise<ComparedFormula | undefined> {
   const [formulaId = '', versionId] = key.split('@');
   const view = await api.formula(formulaId);
-  const version = versionId === undefined ? undefined : (await api.versions(formulaId)).find(({ id }) => id === versionId);
+  const version =
+    versionId === undefined ? undefined : (await api.versions(formulaId)).find(({ id }) => id === versionId);
   if (versionId !== undefined && !version) return undefined;
   const formula = formulaOfContent(version?.content ?? view);
   const outcome = outcomeOf(formula);
   const portion = portionOf(formula, outcome);
   return {
-    key, formulaId, formula, outcome,
+    key,
+    formulaId,
+    formula,
+    outcome,
     name: version ? `${formula.name}: ${version.name}` : formula.name,
     report: reportOn(outcome.recipe),
     people: eaters.map((eater) => whoCanEat(eater, portion)),
   };
-} // prettier-ignore
+}

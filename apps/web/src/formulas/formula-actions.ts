@@ -31,7 +31,11 @@ export async function deleteFormula(id: string, navigate: NavigateFunction): Pro
     const { name } = await api.formula(id);
     await api.deleteFormula(id);
     await navigate('/formulas');
-    const undo = () => void api.restoreFormula(id).then(() => navigate(`/bench/${id}`)).catch(sayFailure); // prettier-ignore
+    const undo = () =>
+      void api
+        .restoreFormula(id)
+        .then(() => navigate(`/bench/${id}`))
+        .catch(sayFailure);
     useNotices.getState().show(`“${name}” was deleted.`, { label: 'Undo', run: undo, undo: true });
   } catch (error) {
     sayFailure(error);

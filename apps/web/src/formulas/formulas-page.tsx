@@ -107,7 +107,13 @@ const BEYOND = 8,
   BEFORE_THE_END = 15;
 
 /** Only the rows near what is seen stand in the page, however many there are. */
-function FormulaRows({ pages, eaters }: { readonly pages: Pages<FormulaView>; readonly eaters: readonly EaterView[] }) {
+function FormulaRows({
+  pages,
+  eaters,
+}: {
+  readonly pages: Pages<FormulaView>;
+  readonly eaters: readonly EaterView[];
+}) {
   const { entries, total, isMore, more } = pages;
   const [above, setAbove] = useState(0);
   const list = useCallback((node: HTMLUListElement | null) => setAbove(node?.offsetTop ?? 0), []);
@@ -125,30 +131,30 @@ function FormulaRows({ pages, eaters }: { readonly pages: Pages<FormulaView>; re
   }, [last, entries.length, isMore, more]);
   return (
     <div className="plate overflow-hidden">
-    <ul ref={list} className="relative" style={{ height: rows.getTotalSize() }} aria-label="Formulas">
-      {seen.map(({ index, key, start }) => {
-        const view = entries[index];
-        return (
-          view && (
-            <li
-              key={key}
-              ref={rows.measureElement}
-              data-index={index}
-              aria-setsize={total}
-              aria-posinset={index + 1}
-              className={`absolute inset-x-0 top-0 ${index > 0 ? 'border-t border-hair' : ''}`}
-              style={{ transform: `translateY(${start - above}px)` }}
-              data-testid={`formula-${view.name}`}
-            >
-              <FormulaRow view={view} eaters={eaters} />
-            </li>
-          )
-        );
-      })}
-    </ul>
+      <ul ref={list} className="relative" style={{ height: rows.getTotalSize() }} aria-label="Formulas">
+        {seen.map(({ index, key, start }) => {
+          const view = entries[index];
+          return (
+            view && (
+              <li
+                key={key}
+                ref={rows.measureElement}
+                data-index={index}
+                aria-setsize={total}
+                aria-posinset={index + 1}
+                className={`absolute inset-x-0 top-0 ${index > 0 ? 'border-t border-hair' : ''}`}
+                style={{ transform: `translateY(${start - above}px)` }}
+                data-testid={`formula-${view.name}`}
+              >
+                <FormulaRow view={view} eaters={eaters} />
+              </li>
+            )
+          );
+        })}
+      </ul>
     </div>
   );
-} // prettier-ignore
+}
 
 /** Every formula of the house, with who of tonight’s table it suits. */
 export function Component() {

@@ -32,7 +32,11 @@ export function useFormulaPages<T>(
       let page = first;
       const wanted = state.search === search ? state.count : 0;
       while (page.next !== undefined && page.entries.length < wanted) {
-        const following = await fetchPage({ search, before: page.next, limit: Math.min(MOST_AT_ONCE, wanted - page.entries.length) });
+        const following = await fetchPage({
+          search,
+          before: page.next,
+          limit: Math.min(MOST_AT_ONCE, wanted - page.entries.length),
+        });
         if (!isLatest()) return;
         page = { ...following, entries: [...page.entries, ...following.entries] };
       }
@@ -40,7 +44,7 @@ export function useFormulaPages<T>(
       setShown(page);
     };
     void goOn().catch(sayFailure);
-  }, [first, fetchPage, search]); // prettier-ignore
+  }, [first, fetchPage, search]);
   const more = useCallback(() => {
     const { busy, turn } = held.current;
     if (busy || shown.next === undefined) return;

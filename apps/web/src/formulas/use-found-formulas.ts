@@ -32,5 +32,9 @@ export function useFoundFormulas<T>(
     };
   }, [search, fetchPage, lastChanged]);
   const asked = search.trim() === '' ? undefined : found;
-  return { search, setSearch, ...useFormulaPages(asked?.page ?? lastChanged, fetchPage, asked?.search ?? '') };
-} // prettier-ignore
+  return {
+    search,
+    setSearch,
+    ...useFormulaPages(asked?.page ?? lastChanged, fetchPage, asked?.search ?? ''),
+  };
+}

@@ -21,11 +21,19 @@ interface Part {
 function partsOf(c: Composition): readonly Part[] {
   const acids = (c.citric ?? 0) + (c.acetic ?? 0) + (c.lactic ?? 0) + (c.malic ?? 0);
   const parts: Part[] = [
-    { name: 'water', g: c.water ?? 0 }, { name: 'fat', g: c.fat ?? 0 }, { name: 'protein', g: c.protein ?? 0 }, { name: 'sugars', g: c.sugars ?? 0 },
-    { name: 'starch', g: starchTotal(c) }, { name: 'fibre', g: (c.fibre ?? 0) + (c.oligo ?? 0) }, { name: 'salt', g: c.salt ?? 0 }, { name: 'acids', g: acids },
-    { name: 'alcohol', g: c.alcohol ?? 0 }, { name: 'free glutamate', g: c.glutamate ?? 0 }, { name: 'gums', g: gumTotal(c) },
+    { name: 'water', g: c.water ?? 0 },
+    { name: 'fat', g: c.fat ?? 0 },
+    { name: 'protein', g: c.protein ?? 0 },
+    { name: 'sugars', g: c.sugars ?? 0 },
+    { name: 'starch', g: starchTotal(c) },
+    { name: 'fibre', g: (c.fibre ?? 0) + (c.oligo ?? 0) },
+    { name: 'salt', g: c.salt ?? 0 },
+    { name: 'acids', g: acids },
+    { name: 'alcohol', g: c.alcohol ?? 0 },
+    { name: 'free glutamate', g: c.glutamate ?? 0 },
+    { name: 'gums', g: gumTotal(c) },
     { name: 'the rest', g: Math.max(0, unnamedRemainder(c)) },
-  ]; // prettier-ignore
+  ];
   return parts.filter((part) => part.g >= 0.05).sort((a, b) => b.g - a.g);
 }
 
@@ -48,7 +56,9 @@ function preparationLines({ id }: Ingredient): readonly string[] {
   const { soak, yields, equivalents } = waysOf(id);
   return [
     ...(soak
-      ? [`100 g drinks about ${Math.round(100 * soak.uptake)} g of water in a soak: ${hours(soak.coldHours)} cold, in the fridge from two hours on, or ${hours(soak.hotHours)} in water poured on boiling.`]
+      ? [
+          `100 g drinks about ${Math.round(100 * soak.uptake)} g of water in a soak: ${hours(soak.coldHours)} cold, in the fridge from two hours on, or ${hours(soak.hotHours)} in water poured on boiling.`,
+        ]
       : []),
     ...yields.map((row) =>
       row.to === id
@@ -59,7 +69,7 @@ function preparationLines({ id }: Ingredient): readonly string[] {
       (row) =>
         `10 g does the work of ${(10 * row.factor).toPrecision(2)} g ${nameOf(row.to)}${Math.abs(row.saltToTakeOut) > 0.002 ? `; then ${row.saltToTakeOut > 0 ? 'take out' : 'add'} ${Math.abs(10 * row.saltToTakeOut).toFixed(2)} g salt` : ''}.`,
     ),
-  ]; // prettier-ignore
+  ];
 }
 
 function factsText({ facts, per100 }: Ingredient): string {

@@ -51,8 +51,15 @@ export function Component() {
     const uses = await api.usesOfOwnIngredient(id);
     await api.deleteOwnIngredient(id);
     await revalidate();
-    const back = () => void api.restoreOwnIngredient(id).then(() => revalidate()).catch(sayFailure); // prettier-ignore
-    const used = uses.length > 0 ? ` It is in ${uses.slice(0, 3).join(', ')}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}: there it is asked about now.` : ''; // prettier-ignore
+    const back = () =>
+      void api
+        .restoreOwnIngredient(id)
+        .then(() => revalidate())
+        .catch(sayFailure);
+    const used =
+      uses.length > 0
+        ? ` It is in ${uses.slice(0, 3).join(', ')}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}: there it is asked about now.`
+        : '';
     show(`${name} was taken out of the larder.${used}`, { label: 'Put it back', run: back, undo: true });
   };
   return (

@@ -30,13 +30,17 @@ test('markup in a label is text, never a tag', () => {
 });
 
 test('each mark says why', () => {
-  const marks = [...shown('Ingredients: water, casein, almonds. May contain hazelnuts.').querySelectorAll('mark')];
+  const marks = [
+    ...shown('Ingredients: water, casein, almonds. May contain hazelnuts.').querySelectorAll('mark'),
+  ];
   const title = (word: string) => marks.find((mark) => mark.textContent?.toLowerCase().includes(word))?.title;
   for (const word of ['casein', 'almonds', 'hazelnuts']) expect(title(word)?.length).toBeGreaterThan(5);
-}); // prettier-ignore
+});
 
 test('one row an allergen, the strongest word for it', () => {
-  const rows = findings('Ingredients: almonds, almond oil. May contain almonds.').querySelectorAll('[data-testid="finding-almond"]'); // prettier-ignore
+  const rows = findings('Ingredients: almonds, almond oil. May contain almonds.').querySelectorAll(
+    '[data-testid="finding-almond"]',
+  );
   expect(rows).toHaveLength(1);
   expect(rows[0]?.textContent).toMatch(/^contains/);
 });

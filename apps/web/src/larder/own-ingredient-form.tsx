@@ -58,9 +58,22 @@ export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnI
   const [failure, setFailure] = useState<string>();
   const form = useForm<OwnIngredientBody>({
     defaultValues: own
-      ? ({ ...own, like: own.like ?? '', density: own.density ?? undefined, pricePerKg: own.pricePerKg ?? undefined, contains: [...own.contains], askFor: [...own.askFor] } as unknown as OwnIngredientBody)
-      : { name: prefilled?.name ?? '', like: '', label: { perG: 100, ...prefilled?.label }, contains: prefilled?.contains ?? [], askFor: prefilled?.askFor ?? [] },
-  }); // prettier-ignore
+      ? ({
+          ...own,
+          like: own.like ?? '',
+          density: own.density ?? undefined,
+          pricePerKg: own.pricePerKg ?? undefined,
+          contains: [...own.contains],
+          askFor: [...own.askFor],
+        } as unknown as OwnIngredientBody)
+      : {
+          name: prefilled?.name ?? '',
+          like: '',
+          label: { perG: 100, ...prefilled?.label },
+          contains: prefilled?.contains ?? [],
+          askFor: prefilled?.askFor ?? [],
+        },
+  });
   const { errors, isSubmitting } = form.formState;
   const place = (field: string, message: string) =>
     form.setError(field as FieldPath<OwnIngredientBody>, { message });
@@ -72,14 +85,27 @@ export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnI
       place(`label.${field}`, 'Copy this from the label; 0 where it says none.'),
     );
     if (body.name === undefined || body.name.trim() === '') place('name', 'Give the ingredient a name.');
-    const unread = [...labelRows.map(({ field }) => `label.${field}` as const), 'density' as const, 'pricePerKg' as const].filter((path) => Number.isNaN(form.getValues(path))); // prettier-ignore
+    const unread = [
+      ...labelRows.map(({ field }) => `label.${field}` as const),
+      'density' as const,
+      'pricePerKg' as const,
+    ].filter((path) => Number.isNaN(form.getValues(path)));
     unread.forEach((path) => place(path, 'This number could not be read; look at it again.'));
     if (missing.length > 0 || unread.length > 0 || !body.name) return;
     const problems = problemsOfLabel(body.label);
     problems.forEach(({ field, message }) => place(`label.${field}`, message));
     if (problems.length > 0) return;
     const { name, like, role, label, contains, askFor, density, pricePerKg } = body;
-    const sent = { name, label, contains, askFor, ...(like ? { like } : {}), ...(role ? { role } : {}), ...(density === undefined ? {} : { density }), ...(pricePerKg === undefined ? {} : { pricePerKg }) }; // prettier-ignore
+    const sent = {
+      name,
+      label,
+      contains,
+      askFor,
+      ...(like ? { like } : {}),
+      ...(role ? { role } : {}),
+      ...(density === undefined ? {} : { density }),
+      ...(pricePerKg === undefined ? {} : { pricePerKg }),
+    };
     try {
       const view = own
         ? await api.updateOwnIngredient(own.id, { ...sent, version: own.version })

@@ -11,12 +11,14 @@ export const loader = (): Promise<readonly PutAwayView[]> => api.putAway();
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
-const kinds: Readonly<Record<PutAwayView['kind'], { readonly name: string; readonly heading: string; readonly to: string }>> = {
+const kinds: Readonly<
+  Record<PutAwayView['kind'], { readonly name: string; readonly heading: string; readonly to: string }>
+> = {
   formula: { name: 'formula', heading: 'Formulas', to: '/formulas' },
   version: { name: 'version', heading: 'Versions of formulas', to: '/formulas' },
   person: { name: 'person', heading: 'People', to: '/table' },
   'own-ingredient': { name: 'own ingredient', heading: 'Own ingredients', to: '/larder' },
-}; // prettier-ignore
+};
 const order = ['formula', 'version', 'person', 'own-ingredient'] as const;
 
 function restore({ kind, id, formula }: PutAwayView): Promise<unknown> {
@@ -55,7 +57,10 @@ function Kind({ kind, all }: { readonly kind: PutAwayView['kind']; readonly all:
       </h2>
       <ul className="plate overflow-hidden" data-testid="put-away">
         {all.slice(0, shown).map((view) => (
-          <li key={view.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 py-2 first:border-t-0">
+          <li
+            key={view.id}
+            className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-hair px-4 py-2 first:border-t-0"
+          >
             <span className="min-w-0 flex-1 basis-56">
               <b className="wrap-anywhere">{view.name}</b>
               <span className="block text-sm text-soft">
@@ -75,7 +80,7 @@ function Kind({ kind, all }: { readonly kind: PutAwayView['kind']; readonly all:
       )}
     </section>
   );
-} // prettier-ignore
+}
 
 /** What was deleted, newest first, and the way back; nothing is thrown away for good. */
 export function Component() {

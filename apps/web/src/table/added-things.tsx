@@ -26,10 +26,18 @@ export function AddedThings({ to, added, formulas, change }: AddedThingsProps) {
     know = useHousehold((household) => household.know);
   const [text, setText] = useState('');
   const wanted = text.trim().toLowerCase();
-  const offered = wanted === '' ? [] : [
-    ...searchIngredients(wholeLarder(), text).slice(0, SHOWN).map(({ id, name }) => ({ id, name, view: undefined })),
-    ...formulas.filter(({ name }) => name.toLowerCase().includes(wanted)).slice(0, SHOWN).map((view) => ({ id: asIngredient(view.id), name: `${view.name} (formula)`, view })),
-  ].filter(({ id }) => !added.some(({ ingredient }) => ingredient === id)); // prettier-ignore
+  const offered =
+    wanted === ''
+      ? []
+      : [
+          ...searchIngredients(wholeLarder(), text)
+            .slice(0, SHOWN)
+            .map(({ id, name }) => ({ id, name, view: undefined })),
+          ...formulas
+            .filter(({ name }) => name.toLowerCase().includes(wanted))
+            .slice(0, SHOWN)
+            .map((view) => ({ id: asIngredient(view.id), name: `${view.name} (formula)`, view })),
+        ].filter(({ id }) => !added.some(({ ingredient }) => ingredient === id));
   const add = (id: string, view: FormulaView | undefined) => {
     if (view) know(view);
     change([...added, { ingredient: id, grams: null }]);
@@ -55,7 +63,9 @@ export function AddedThings({ to, added, formulas, change }: AddedThingsProps) {
                 optional
                 onValue={(value) =>
                   change(
-                    added.map((one) => (one.ingredient === ingredient ? { ...one, grams: value ?? null } : one)), // prettier-ignore
+                    added.map((one) =>
+                      one.ingredient === ingredient ? { ...one, grams: value ?? null } : one,
+                    ),
                   )
                 }
                 className="h-9 w-16 rounded-md border-2 border-rim bg-glaze px-1.5 text-right"

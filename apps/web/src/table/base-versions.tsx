@@ -34,7 +34,11 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
   }, [base, chosen, named, eaters]);
   if (!base) return <p>Make a formula first; then it can be the base of several versions.</p>;
   const change = (at: number, to: Partial<(typeof chosen.versions)[number]>) =>
-    divide({ ...chosen, base: base.id, versions: chosen.versions.map((version, i) => (i === at ? { ...version, ...to } : version)) }); // prettier-ignore
+    divide({
+      ...chosen,
+      base: base.id,
+      versions: chosen.versions.map((version, i) => (i === at ? { ...version, ...to } : version)),
+    });
   const takeBase = (id: string) => {
     const view = views.find((one) => one.id === id);
     if (view) know(view);
@@ -76,7 +80,9 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
               <Button
                 look="bare"
                 aria-label={`Leave out ${name.toLowerCase()}`}
-                onClick={() => divide({ ...chosen, base: base.id, versions: chosen.versions.filter((_, i) => i !== at) })} // prettier-ignore
+                onClick={() =>
+                  divide({ ...chosen, base: base.id, versions: chosen.versions.filter((_, i) => i !== at) })
+                }
               >
                 <X size={15} aria-hidden />
               </Button>
@@ -101,7 +107,6 @@ export function BaseVersions({ found, eaters }: BaseVersionsProps) {
             })
           }
         >
-          {/* prettier-ignore */}
           <Plus size={16} aria-hidden /> One more version
         </Button>
       )}
@@ -117,4 +122,6 @@ const ordinals = ['First', 'Second', 'Third', 'Fourth', 'Fifth', 'Sixth', 'Seven
 
 /** The first name that no version has. */
 const nextName = (versions: readonly { readonly name: string }[]): string =>
-  ordinals.map((ordinal) => `${ordinal} version`).find((name) => !versions.some((version) => version.name === name)) ?? 'Another version'; // prettier-ignore
+  ordinals
+    .map((ordinal) => `${ordinal} version`)
+    .find((name) => !versions.some((version) => version.name === name)) ?? 'Another version';

@@ -49,7 +49,11 @@ interface EaterCardProps {
 /** One person with their needs, and whether they eat tonight. */
 export function EaterCard({ eater, edit, changed }: EaterCardProps) {
   const { show } = useNotices();
-  const toggle = () => api.updateEater(eater.id, { name: eater.name, version: eater.version, eatsTonight: !eater.eatsTonight }).then(changed).catch(sayFailure); // prettier-ignore
+  const toggle = () =>
+    api
+      .updateEater(eater.id, { name: eater.name, version: eater.version, eatsTonight: !eater.eatsTonight })
+      .then(changed)
+      .catch(sayFailure);
   const remove = async () => {
     try {
       await api.deleteEater(eater.id);

@@ -8,7 +8,12 @@ interface Sent {
 let sent: Sent[];
 type Answer = object | Promise<never>;
 let answers: (path: string) => Answer;
-const json = (body: unknown, status = 200) => ({ ok: status < 400, status, headers: new Headers({ 'content-type': 'application/json' }), text: () => Promise.resolve(JSON.stringify(body)) }); // prettier-ignore
+const json = (body: unknown, status = 200) => ({
+  ok: status < 400,
+  status,
+  headers: new Headers({ 'content-type': 'application/json' }),
+  text: () => Promise.resolve(JSON.stringify(body)),
+});
 const view = { law: 'eu', lawChosen: true, pots: [], versions: null };
 const settled = () => new Promise((resolve) => setTimeout(resolve, 20));
 
@@ -16,9 +21,12 @@ beforeEach(() => {
   sent = [];
   answers = () => json(view);
   globalThis.fetch = ((path: string, init: RequestInit) => {
-    sent.push({ path, body: init.body === undefined ? undefined : (JSON.parse(init.body as string) as unknown) });
+    sent.push({
+      path,
+      body: init.body === undefined ? undefined : (JSON.parse(init.body as string) as unknown),
+    });
     return Promise.resolve(answers(path));
-  }) as unknown as typeof fetch; // prettier-ignore
+  }) as unknown as typeof fetch;
 });
 
 test('a choice shows at once and is sent', async () => {
@@ -64,8 +72,16 @@ test('a formula that was put away is no pot any more, and stays kept until somet
   const formula = { id: 'here', name: 'Here' };
   answers = (path) =>
     path === '/api/household'
-      ? json({ ...view, pots: [{ formula: 'here', tools: ['jar'], washedBefore: true }, { formula: 'away', tools: [], washedBefore: false }] })
-      : path.endsWith('/here') ? json(formula) : json({ status: 404, detail: 'gone' }, 404); // prettier-ignore
+      ? json({
+          ...view,
+          pots: [
+            { formula: 'here', tools: ['jar'], washedBefore: true },
+            { formula: 'away', tools: [], washedBefore: false },
+          ],
+        })
+      : path.endsWith('/here')
+        ? json(formula)
+        : json({ status: 404, detail: 'gone' }, 404);
   await loadHousehold();
   expect(useHousehold.getState().pots).toEqual([{ formula: 'here', tools: ['jar'], washedBefore: true }]);
   expect(useHousehold.getState().named.get('here')?.name).toBe('Here');

@@ -37,21 +37,36 @@ export function judged(view: FormulaView, eaters: readonly EaterView[]): Judged 
 export const recipeOf = (view: FormulaView): Recipe => outcomeOf(formulaOfContent(view)).recipe;
 
 /** What is stirred into a base or a version: a portion of each thing with the grams that were said, formulas too. */
-export function portionOfAdded(added: readonly AddedInput[], named: ReadonlyMap<string, FormulaView>): Portion {
+export function portionOfAdded(
+  added: readonly AddedInput[],
+  named: ReadonlyMap<string, FormulaView>,
+): Portion {
   const parts = added.map(({ ingredient: id, grams }): Portion => {
     const formula = formulaIdOf(id),
       view = formula === undefined ? undefined : named.get(formula);
     if (view) {
       const portion = portionOfView(view),
         massG = portion.massG ?? 0;
-      return timesAsMuch(asOneLine(id, view.name, portion), grams === null || !(massG > 0) ? undefined : grams / massG);
+      return timesAsMuch(
+        asOneLine(id, view.name, portion),
+        grams === null || !(massG > 0) ? undefined : grams / massG,
+      );
     }
     const label = packLabels().get(id),
       ingredient = findIngredient(id);
-    return portionOfLines([{ id, ingredient, named: nameOfAdded(id, named), preparationUnknown: true, ...(grams === null ? {} : { gramsPerPortion: grams }), ...(label ? { label } : {}) }]);
+    return portionOfLines([
+      {
+        id,
+        ingredient,
+        named: nameOfAdded(id, named),
+        preparationUnknown: true,
+        ...(grams === null ? {} : { gramsPerPortion: grams }),
+        ...(label ? { label } : {}),
+      },
+    ]);
   });
   return mealOf(parts, 'mixed');
-} // prettier-ignore
+}
 
 /** What is added, by its name. */
 export const nameOfAdded = (id: string, named: ReadonlyMap<string, FormulaView>): string =>

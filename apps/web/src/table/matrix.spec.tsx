@@ -6,18 +6,30 @@ import { MemoryRouter } from 'react-router';
 import { useFoundFormulas } from '../formulas/use-found-formulas';
 import { Matrix } from './matrix';
 
-const formula = (id: string, name: string, ...ingredients: readonly string[]): FormulaView =>
-  ({
-    ...formulaBodyOf({
-      ...blankFormula,
-      name,
-      lines: ingredients.map((ingredient) => ({ id: ingredient, ingredient, amount: { value: 100, unit: 'g' }, role: 'body', preparation: 'as-is', stage: 'start' })),
-    }),
-    id,
-    version: 1,
-    updatedAt: '2026-11-01T10:00:00.000Z',
-  }); // prettier-ignore
-const eater = (name: string, allergen: 'milk' | 'tree-nut'): EaterView => ({ id: name, name, version: 1, eatsTonight: true, needs: [{ kind: 'allergen', allergen, strictness: 'allergy', traces: false }] }); // prettier-ignore
+const formula = (id: string, name: string, ...ingredients: readonly string[]): FormulaView => ({
+  ...formulaBodyOf({
+    ...blankFormula,
+    name,
+    lines: ingredients.map((ingredient) => ({
+      id: ingredient,
+      ingredient,
+      amount: { value: 100, unit: 'g' },
+      role: 'body',
+      preparation: 'as-is',
+      stage: 'start',
+    })),
+  }),
+  id,
+  version: 1,
+  updatedAt: '2026-11-01T10:00:00.000Z',
+});
+const eater = (name: string, allergen: 'milk' | 'tree-nut'): EaterView => ({
+  id: name,
+  name,
+  version: 1,
+  eatsTonight: true,
+  needs: [{ kind: 'allergen', allergen, strictness: 'allergy', traces: false }],
+});
 
 const views = [
   formula('nut', 'Nut sauce', 'cashew', 'water'),
@@ -43,8 +55,10 @@ const names = () => screen.queryAllByRole('rowheader').map((cell) => cell.textCo
 const verdicts = (name: string) => {
   const row = screen.getByRole('rowheader', { name }).closest('tr');
   if (!row) throw new Error(name);
-  return within(row).getAllByRole('button').map((cell) => cell.getAttribute('data-verdict'));
-}; // prettier-ignore
+  return within(row)
+    .getAllByRole('button')
+    .map((cell) => cell.getAttribute('data-verdict'));
+};
 const filter = (text: string) => fireEvent.change(screen.getByRole('searchbox'), { target: { value: text } });
 
 test('every formula stands against everybody, in the order of the table', () => {

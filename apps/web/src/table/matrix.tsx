@@ -42,7 +42,12 @@ export function Matrix({ found, eaters }: MatrixProps) {
   const { entries: views, search, setSearch } = found;
   const [wanted, setWanted] = useState<Wanted>('all');
   const rows = useMemo(() => views.map((view) => judged(view, eaters)), [views, eaters]);
-  const shown = rows.filter(({ people }) => isWanted(wanted, people.map(({ verdict }) => verdict))); // prettier-ignore
+  const shown = rows.filter(({ people }) =>
+    isWanted(
+      wanted,
+      people.map(({ verdict }) => verdict),
+    ),
+  );
   if (eaters.length === 0)
     return <p className="p-2">Add people first; then every formula is held against each of them.</p>;
   return (

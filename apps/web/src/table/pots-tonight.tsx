@@ -42,7 +42,13 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
   const change = (id: string, to: Partial<PotTonight>) =>
     cook(chosen.map((pot) => (pot.formula === id ? { ...pot, ...to } : pot)));
   const reorder = () =>
-    cook(strictestFirst(pots, eaters).map(({ id, tools: shared, washedBefore }) => ({ formula: id, tools: [...shared], washedBefore }))); // prettier-ignore
+    cook(
+      strictestFirst(pots, eaters).map(({ id, tools: shared, washedBefore }) => ({
+        formula: id,
+        tools: [...shared],
+        washedBefore,
+      })),
+    );
   const tick = (view: FormulaView, isCooked: boolean) => {
     know(view);
     cook(
@@ -52,7 +58,9 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
     );
   };
   // What was ticked stays among the choices when a search leaves it out.
-  const absent = chosen.flatMap(({ formula }) => named.get(formula) ?? []).filter(({ id }) => !found.entries.some((view) => view.id === id)); // prettier-ignore
+  const absent = chosen
+    .flatMap(({ formula }) => named.get(formula) ?? [])
+    .filter(({ id }) => !found.entries.some((view) => view.id === id));
   const views = [...absent, ...found.entries];
   return (
     <div className="space-y-3">

@@ -1,6 +1,10 @@
 let down = false;
-for (const [name, pressed] of [['pointerdown', true], ['pointerup', false], ['pointercancel', false]] as const)
-  window.addEventListener(name, () => (down = pressed), true); // prettier-ignore
+for (const [name, pressed] of [
+  ['pointerdown', true],
+  ['pointerup', false],
+  ['pointercancel', false],
+] as const)
+  window.addEventListener(name, () => (down = pressed), true);
 
 /** ms after which a click that belongs to a press has come. */
 const CLICK_MS = 60;

@@ -42,11 +42,15 @@ export function FieldNote({ anchor, children }: FieldNoteProps) {
       window.removeEventListener('resize', place);
     };
   }, [note, anchor]);
-  const look = 'flex max-w-72 flex-wrap items-center gap-1.5 rounded-lg border-2 bg-glaze px-2 py-1 text-sm font-normal whitespace-normal';
+  const look =
+    'flex max-w-72 flex-wrap items-center gap-1.5 rounded-lg border-2 bg-glaze px-2 py-1 text-sm font-normal whitespace-normal';
   return createPortal(
-    <span ref={setNote} className={`${look} pointer-events-auto fixed left-0 top-0 z-[60] w-max border-rim text-left shadow-lg print:hidden`}>
+    <span
+      ref={setNote}
+      className={`${look} pointer-events-auto fixed left-0 top-0 z-[60] w-max border-rim text-left shadow-lg print:hidden`}
+    >
       {children}
     </span>,
     home,
   );
-} // prettier-ignore
+}

@@ -64,11 +64,16 @@ test('empty is not known where it may be, and a mistake where it may not', () =>
 
 test('in a form every key tells what stands there, and NaN while it cannot be read', () => {
   render(<Field live />);
-  for (const [text, value] of [['7', 7], ['7 g', 7], ['7 blobs', NaN], ['7,5', 7.5]] as const) {
+  for (const [text, value] of [
+    ['7', 7],
+    ['7 g', 7],
+    ['7 blobs', NaN],
+    ['7,5', 7.5],
+  ] as const) {
     type(text);
     expect(taken).toHaveBeenLastCalledWith(value);
   }
-}); // prettier-ignore
+});
 
 test('a reason that would move the page waits until the press that left the field has become a click', () => {
   jest.useFakeTimers();

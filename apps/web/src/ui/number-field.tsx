@@ -14,7 +14,11 @@ interface NumberFieldProps {
   /** May be left empty, which is "not known", never nothing. */
   readonly optional?: boolean;
   /** Reads what is typed; absent, a measured number. */
-  readonly read?: (text: string) => { readonly kind: 'value'; readonly value: number } | { readonly kind: 'unreadable'; readonly message: string };
+  readonly read?: (
+    text: string,
+  ) =>
+    | { readonly kind: 'value'; readonly value: number }
+    | { readonly kind: 'unreadable'; readonly message: string };
   /** What was read; NaN while it cannot be read, so that a form does not send what stood there before. */
   readonly onValue: (value: number | undefined) => void;
   /** Tells every key, for a form that is sent with Enter; otherwise when the field is left. */
@@ -22,7 +26,7 @@ interface NumberFieldProps {
   /** What is wrong with it besides the reading. */
   readonly trouble?: string | undefined;
   readonly className?: string;
-} // prettier-ignore
+}
 
 /** A number in a form: read by the one reader of numbers; what cannot be read stays, with the reason beside it. */
 export function NumberField(props: NumberFieldProps) {

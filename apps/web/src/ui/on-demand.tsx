@@ -87,4 +87,4 @@ export function MenuOnDemand({ trigger, content }: OnDemandProps) {
       {open && content()}
     </Content>
   );
-} // prettier-ignore
+}

@@ -79,8 +79,11 @@ export function NotFetched({ part }: { readonly part: Pick<Part<never>, 'fetch'>
   return (
     <div role="alert" className="my-1 rounded-lg border-2 border-ask p-2 text-sm" data-testid="not-fetched">
       <p>
-        This part could not be fetched{renewed ? '; Alterum may have been renewed since this page was opened' : ': the server does not answer'}.
-        Everything else stays as it is, and what you typed is kept.
+        This part could not be fetched
+        {renewed
+          ? '; Alterum may have been renewed since this page was opened'
+          : ': the server does not answer'}
+        . Everything else stays as it is, and what you typed is kept.
       </p>
       <span className="mt-1.5 flex flex-wrap gap-2">
         <Button onClick={part.fetch}>Try again</Button>
@@ -88,7 +91,7 @@ export function NotFetched({ part }: { readonly part: Pick<Part<never>, 'fetch'>
       </span>
     </div>
   );
-} // prettier-ignore
+}
 
 interface BoundaryState {
   readonly broke: boolean;
@@ -115,7 +118,10 @@ export class PartBoundary extends Component<{ readonly children: ReactNode }, Bo
  * A component that is fetched when it is first drawn. Until it is there `waiting` stands in its place; when it cannot be fetched, a
  * message does, and the rest of the page stays.
  */
-export function part<P extends object>(load: Load<P>, waiting: ReactNode | ((props: P) => ReactNode) = null): ComponentType<P> & { readonly fetch: () => void } {
+export function part<P extends object>(
+  load: Load<P>,
+  waiting: ReactNode | ((props: P) => ReactNode) = null,
+): ComponentType<P> & { readonly fetch: () => void } {
   const fetched = fetchedPart(load);
   function Fetched(props: P) {
     const state = usePart(fetched);
@@ -128,4 +134,4 @@ export function part<P extends object>(load: Load<P>, waiting: ReactNode | ((pro
     );
   }
   return Object.assign(Fetched, { fetch: fetched.fetch });
-} // prettier-ignore
+}

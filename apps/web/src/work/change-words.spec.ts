@@ -13,19 +13,27 @@ const recipe: Recipe = {
 test('a change says how far a property was off, and which way', () => {
   expect(reasonWords({ kind: 'was-off', rail: 'stretch', by: -4 })).toBe('stretch was 4.0 cm short');
   expect(reasonWords({ kind: 'was-off', rail: 'salt', by: 0.31 })).toBe('salt was 0.31 % too much');
-  expect(reasonWords({ kind: 'forbidden', eater: 'Marte', why: 'barley in light miso' })).toBe('Marte cannot have it: barley in light miso');
+  expect(reasonWords({ kind: 'forbidden', eater: 'Marte', why: 'barley in light miso' })).toBe(
+    'Marte cannot have it: barley in light miso',
+  );
   expect(reasonWords({ kind: 'fills' })).toMatch(/weighs the same/);
-}); // prettier-ignore
+});
 
 test('a conflict and what would help are said in the words of the Bench', () => {
   expect(demandWords({ kind: 'hold', line: 0 }, recipe)).toBe('Salt, fine as you hold it');
   expect(demandWords({ kind: 'person', eater: 'Teo' }, recipe)).toBe('what Teo can eat');
   const wished = { low: 7, high: 22 };
-  expect(relaxationWords({ kind: 'widen', rail: 'stretch', to: { low: 2.5, high: 22 }, by: 3 }, recipe, wished)).toBe('Ask for stretch from 2.5 cm');
-  expect(relaxationWords({ kind: 'widen', rail: 'stretch', to: { low: 7, high: 25 }, by: 3 }, recipe, wished)).toBe('Ask for stretch up to 25.0 cm');
-  expect(relaxationWords({ kind: 'free-mass', massG: 812.4 }, recipe, undefined)).toBe('Let the batch become 812 g');
+  expect(
+    relaxationWords({ kind: 'widen', rail: 'stretch', to: { low: 2.5, high: 22 }, by: 3 }, recipe, wished),
+  ).toBe('Ask for stretch from 2.5 cm');
+  expect(
+    relaxationWords({ kind: 'widen', rail: 'stretch', to: { low: 7, high: 25 }, by: 3 }, recipe, wished),
+  ).toBe('Ask for stretch up to 25.0 cm');
+  expect(relaxationWords({ kind: 'free-mass', massG: 812.4 }, recipe, undefined)).toBe(
+    'Let the batch become 812 g',
+  );
   expect(relaxationWords({ kind: 'swap-line', line: 0 }, recipe, undefined)).toBe('Swap Salt, fine');
-}); // prettier-ignore
+});
 
 test('what is lost is told from and to', () => {
   expect(toldWords({ rail: 'stretch', from: 14, to: 5, as: 'lost', steps: -4 })).toBe(

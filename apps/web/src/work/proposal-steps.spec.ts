@@ -12,8 +12,13 @@ import {
 import { stepsOfOption, stepsOfProposal } from './proposal-steps';
 
 const line = (id: string, ingredient: string, g: number): Line => ({
-  id, ingredient, amount: { value: g, unit: 'g' }, role: ingredientById(ingredient)?.role ?? 'body', preparation: 'as-is', stage: 'start',
-}); // prettier-ignore
+  id,
+  ingredient,
+  amount: { value: g, unit: 'g' },
+  role: ingredientById(ingredient)?.role ?? 'body',
+  preparation: 'as-is',
+  stage: 'start',
+});
 const formula: Formula = {
   ...blankFormula,
   lines: [
@@ -43,9 +48,14 @@ const change = (
 
 test('of a proposal only what is ticked is taken, in the unit it is measured in', () => {
   const amounts = [{ amount: { value: 0.5, unit: 'cup' } as const, grams: 65 }, g(30), g(4)];
-  expect(taken(stepsOfProposal(lineIds, amounts, [change(2, 2, 4)]))).toEqual(['cashew 100 g', 'moon-cheese 5 g', 'barley-miso 30 g', 'salt 4 g']);
+  expect(taken(stepsOfProposal(lineIds, amounts, [change(2, 2, 4)]))).toEqual([
+    'cashew 100 g',
+    'moon-cheese 5 g',
+    'barley-miso 30 g',
+    'salt 4 g',
+  ]);
   expect(taken(stepsOfProposal(lineIds, amounts, [change(0, 100, 65)]))[0]).toBe('cashew 0.5 cup');
-}); // prettier-ignore
+});
 
 test('what somebody cannot have is taken out, not left at nothing', () => {
   const out = change(1, 30, 0, { kind: 'forbidden', eater: 'Marte', why: 'barley' });
@@ -65,15 +75,33 @@ function pot(ingredient: string, mass: number, more: Partial<PotLine> = {}): Pot
 test('a newcomer takes the place of what it replaces, a helper goes to the end, the rest gets its amounts', () => {
   let made = 0;
   const option = {
-    lines: [pot('cashew', 100, { origin: 0 }), pot('rice-miso', 28, { replaces: 1, preparation: 'soaked' }), pot('salt', 3, { origin: 2 }), pot('corn-starch', 6)],
+    lines: [
+      pot('cashew', 100, { origin: 0 }),
+      pot('rice-miso', 28, { replaces: 1, preparation: 'soaked' }),
+      pot('salt', 3, { origin: 2 }),
+      pot('corn-starch', 6),
+    ],
     amounts: [g(100), g(28), g(3), g(6)],
   };
   const steps = stepsOfOption(formula.lines, lineIds, option, [100, 30, 2], () => `new-${made++}`);
-  expect(taken(steps)).toEqual(['cashew 100 g', 'moon-cheese 5 g', 'rice-miso 28 g', 'salt 3 g', 'corn-starch 6 g']);
+  expect(taken(steps)).toEqual([
+    'cashew 100 g',
+    'moon-cheese 5 g',
+    'rice-miso 28 g',
+    'salt 3 g',
+    'corn-starch 6 g',
+  ]);
   expect(steps.filter(({ step }) => step === 'set-amount')).toHaveLength(1);
-}); // prettier-ignore
+});
 
 test('what is left out goes, and what could not be computed stays', () => {
-  const option = { lines: [pot('cashew', 110, { origin: 0 }), pot('salt', 5, { origin: 2 })], amounts: [g(110), g(5)] };
-  expect(taken(stepsOfOption(formula.lines, lineIds, option, [100, 30, 2], () => 'x'))).toEqual(['cashew 110 g', 'moon-cheese 5 g', 'salt 5 g']);
-}); // prettier-ignore
+  const option = {
+    lines: [pot('cashew', 110, { origin: 0 }), pot('salt', 5, { origin: 2 })],
+    amounts: [g(110), g(5)],
+  };
+  expect(taken(stepsOfOption(formula.lines, lineIds, option, [100, 30, 2], () => 'x'))).toEqual([
+    'cashew 110 g',
+    'moon-cheese 5 g',
+    'salt 5 g',
+  ]);
+});

@@ -25,25 +25,53 @@ interface Placed {
  * out is taken out, and the rest gets its new amounts.
  * @param order all lines of the formula, those that could not be computed included
  */
-export function stepsOfOption(order: readonly Placed[], lineIds: readonly string[], option: { readonly lines: readonly PotLine[]; readonly amounts: readonly Measurable[] }, before: readonly number[], newId: () => string): readonly FormulaStep[] {
+export function stepsOfOption(
+  order: readonly Placed[],
+  lineIds: readonly string[],
+  option: { readonly lines: readonly PotLine[]; readonly amounts: readonly Measurable[] },
+  before: readonly number[],
+  newId: () => string,
+): readonly FormulaStep[] {
   const steps: FormulaStep[] = [];
   const places = order.map(({ id }) => id);
-  const stays = new Set(option.lines.flatMap(({ origin }, i) => (origin !== undefined && (option.amounts[i]?.grams ?? 0) > 0 ? [lineIds[origin]] : [])));
+  const stays = new Set(
+    option.lines.flatMap(({ origin }, i) =>
+      origin !== undefined && (option.amounts[i]?.grams ?? 0) > 0 ? [lineIds[origin]] : [],
+    ),
+  );
   option.lines.forEach((line, i) => {
     const measured = option.amounts[i];
     if (!measured || !(measured.grams > 0)) return;
     if (line.origin !== undefined) {
       const id = lineIds[line.origin];
-      if (id !== undefined && Math.abs(measured.grams - (before[line.origin] ?? 0)) > 1e-6 * Math.max(measured.grams, 1)) steps.push({ step: 'set-amount', line: id, amount: measured.amount });
+      if (
+        id !== undefined &&
+        Math.abs(measured.grams - (before[line.origin] ?? 0)) > 1e-6 * Math.max(measured.grams, 1)
+      )
+        steps.push({ step: 'set-amount', line: id, amount: measured.amount });
       return;
     }
     const replaced = line.replaces === undefined ? undefined : lineIds[line.replaces];
     const at = replaced === undefined ? places.length : places.indexOf(replaced);
     const id = newId();
-    const role = line.sauce === undefined ? (order.find((other) => other.id === replaced)?.role ?? line.ingredient.role) : line.ingredient.role;
-    steps.push({ step: 'add-line', at, line: { id, ingredient: line.ingredient.id, amount: measured.amount, role, preparation: line.preparation, stage: line.stage } });
+    const role =
+      line.sauce === undefined
+        ? (order.find((other) => other.id === replaced)?.role ?? line.ingredient.role)
+        : line.ingredient.role;
+    steps.push({
+      step: 'add-line',
+      at,
+      line: {
+        id,
+        ingredient: line.ingredient.id,
+        amount: measured.amount,
+        role,
+        preparation: line.preparation,
+        stage: line.stage,
+      },
+    });
     places.splice(at, 0, id);
   });
   lineIds.forEach((id) => stays.has(id) || steps.push({ step: 'remove-line', line: id }));
   return steps;
-} // prettier-ignore
+}

@@ -32,12 +32,46 @@ import { useJob } from './use-work';
 const EVERYBODY = 'everybody';
 const TOLD = 4;
 
-const schoolChoices: readonly { readonly key: keyof Schools; readonly label: string; readonly options: readonly { readonly value: string; readonly label: string }[] }[] = [
-  { key: 'nutritionalYeast', label: 'Nutritional yeast', options: [{ value: 'any', label: 'with or without' }, { value: 'without', label: 'without' }] },
-  { key: 'addedOil', label: 'Added oil', options: [{ value: 'any', label: 'with or without' }, { value: 'without', label: 'without' }] },
-  { key: 'made', label: 'Nuts and seeds', options: [{ value: 'any', label: 'either way' }, { value: 'soaked', label: 'soaked' }, { value: 'boiled', label: 'boiled' }] },
-  { key: 'melt', label: 'Melt', options: [{ value: 'any', label: 'either kind' }, { value: 'starch-stretch', label: 'stretchy, by starch' }, { value: 'soft-melt', label: 'soft' }] },
-]; // prettier-ignore
+const schoolChoices: readonly {
+  readonly key: keyof Schools;
+  readonly label: string;
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+}[] = [
+  {
+    key: 'nutritionalYeast',
+    label: 'Nutritional yeast',
+    options: [
+      { value: 'any', label: 'with or without' },
+      { value: 'without', label: 'without' },
+    ],
+  },
+  {
+    key: 'addedOil',
+    label: 'Added oil',
+    options: [
+      { value: 'any', label: 'with or without' },
+      { value: 'without', label: 'without' },
+    ],
+  },
+  {
+    key: 'made',
+    label: 'Nuts and seeds',
+    options: [
+      { value: 'any', label: 'either way' },
+      { value: 'soaked', label: 'soaked' },
+      { value: 'boiled', label: 'boiled' },
+    ],
+  },
+  {
+    key: 'melt',
+    label: 'Melt',
+    options: [
+      { value: 'any', label: 'either kind' },
+      { value: 'starch-stretch', label: 'stretchy, by starch' },
+      { value: 'soft-melt', label: 'soft' },
+    ],
+  },
+];
 
 const signs = { won: ArrowUp, lost: ArrowDown, moved: ArrowUpDown } as const;
 const inks = { won: 'text-yes', lost: 'text-no', moved: 'text-soft' } as const;
@@ -56,12 +90,21 @@ function ToldLine({ told }: { readonly told: Told }) {
 /** What is new, as a title. */
 function titleOf(option: SwapOption, recipe: Outcome['recipe']): string {
   const sauce = option.lines.find((line) => line.sauce !== undefined)?.sauce;
-  const newcomers = option.lines.filter((line, i) => line.origin === undefined && line.sauce === undefined && (option.amounts[i]?.grams ?? 0) > 0).map(({ ingredient }) => ingredient.name);
+  const newcomers = option.lines
+    .filter(
+      (line, i) =>
+        line.origin === undefined && line.sauce === undefined && (option.amounts[i]?.grams ?? 0) > 0,
+    )
+    .map(({ ingredient }) => ingredient.name);
   const stays = new Set(option.lines.flatMap(({ origin, replaces }) => [origin, replaces]));
-  const out = recipe.lines.flatMap(({ ingredient }, i) => (stays.has(i) ? [] : [ingredient.name.toLowerCase()]));
+  const out = recipe.lines.flatMap(({ ingredient }, i) =>
+    stays.has(i) ? [] : [ingredient.name.toLowerCase()],
+  );
   const parts = [...(sauce === undefined ? [] : [sauce]), ...newcomers];
-  return parts.length > 0 ? `${parts.join(' + ')}${out.length > 0 ? `, without ${out.join(', ')}` : ''}` : `Without ${out.join(', ') || 'anything new'}`;
-} // prettier-ignore
+  return parts.length > 0
+    ? `${parts.join(' + ')}${out.length > 0 ? `, without ${out.join(', ')}` : ''}`
+    : `Without ${out.join(', ') || 'anything new'}`;
+}
 
 function extrasOf({ asks, coinsMore, minutes, notInHouse, outside }: SwapOption): string {
   return [
@@ -100,9 +143,19 @@ function OptionCard({ option, recipe, looked, first, look, takeIt }: OptionProps
     if (!fresh && Math.abs(measured.grams - before) <= 0.02 * Math.max(before, 1)) return [];
     const measure = kitchenMeasureOf(measured.amount, line.ingredient.measures);
     const made = fresh && line.preparation !== 'as-is' ? `, ${preparationNames[line.preparation]}` : '';
-    return [{ id: `${line.ingredient.id}${i}`, fresh, text: fresh ? `${line.ingredient.name}${made} ${gramsText(measured.grams)} g${measure ? ` (${measure})` : ''}` : `${line.ingredient.name} ${gramsText(before)} → ${gramsText(measured.grams)} g` }];
+    return [
+      {
+        id: `${line.ingredient.id}${i}`,
+        fresh,
+        text: fresh
+          ? `${line.ingredient.name}${made} ${gramsText(measured.grams)} g${measure ? ` (${measure})` : ''}`
+          : `${line.ingredient.name} ${gramsText(before)} → ${gramsText(measured.grams)} g`,
+      },
+    ];
   });
-  const told = [...option.told].sort((a, b) => Number(a.as === 'moved') - Number(b.as === 'moved')).slice(0, TOLD);
+  const told = [...option.told]
+    .sort((a, b) => Number(a.as === 'moved') - Number(b.as === 'moved'))
+    .slice(0, TOLD);
   return (
     <li
       className={`rounded-lg border-2 px-2.5 py-1.5 ${looked ? 'border-yolk' : 'border-hair'}`}
@@ -124,14 +177,24 @@ function OptionCard({ option, recipe, looked, first, look, takeIt }: OptionProps
           ))}
         </ul>
       )}
-      {moved.length > 0 && <p className="mt-1 border-t border-hair pt-1 text-[13px] leading-4">{moved.map(({ text }) => text).join(' · ')}</p>}
+      {moved.length > 0 && (
+        <p className="mt-1 border-t border-hair pt-1 text-[13px] leading-4">
+          {moved.map(({ text }) => text).join(' · ')}
+        </p>
+      )}
     </li>
   );
-} // prettier-ignore
+}
 
 function stepsFor(formula: Formula, present: Outcome, option: SwapOption): readonly FormulaStep[] {
-  return stepsOfOption(formula.lines, present.lineIds, option, present.recipe.lines.map(({ mass }) => mass), () => newId());
-} // prettier-ignore
+  return stepsOfOption(
+    formula.lines,
+    present.lineIds,
+    option,
+    present.recipe.lines.map(({ mass }) => mass),
+    () => newId(),
+  );
+}
 
 /** Searches the whole larder for what could stand in, for a line, a person or everybody, and shows a handful of clearly different ways. */
 export default function SwapPanel() {
@@ -156,18 +219,31 @@ export default function SwapPanel() {
   }, [whom, present.lineIds]);
   const begin = useCallback(async () => {
     const stock = stockInHouse();
-    const sauces = present.recipe.lines.some(({ ingredient }) => isBoughtBody(ingredient)) ? await houseSauces(id) : [];
-    start({
-      kind: 'swap',
-      own: ownIngredients(),
-      request: {
-        ...requestOf(formula, present),
-        ask, schools, sauces,
-        measuring: measuringOf(formula, present, 'as-written'),
-        ...(stock.size > 0 ? { inHouse: new Set([...stock].filter(([, grams]) => grams > 0).map(([ingredient]) => ingredient)) } : {}),
+    const sauces = present.recipe.lines.some(({ ingredient }) => isBoughtBody(ingredient))
+      ? await houseSauces(id)
+      : [];
+    start(
+      {
+        kind: 'swap',
+        own: ownIngredients(),
+        request: {
+          ...requestOf(formula, present),
+          ask,
+          schools,
+          sauces,
+          measuring: measuringOf(formula, present, 'as-written'),
+          ...(stock.size > 0
+            ? {
+                inHouse: new Set(
+                  [...stock].filter(([, grams]) => grams > 0).map(([ingredient]) => ingredient),
+                ),
+              }
+            : {}),
+        },
       },
-    }, formula);
-  }, [formula, present, ask, schools, id, start]); // prettier-ignore
+      formula,
+    );
+  }, [formula, present, ask, schools, id, start]);
   // Begins by itself when it is opened, and anew when it is asked otherwise.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   useEffect(() => void begin().catch(sayFailure), [whom, JSON.stringify(schools)]);

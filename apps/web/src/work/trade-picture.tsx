@@ -14,10 +14,16 @@ let drags = 0;
 /** Puts the two lines where the dot is; the whole formula follows in the same frame. */
 function moveTo(xId: string, yId: string, x: number, y: number, gesture: string): void {
   const rounded = (g: number) => Number(g.toFixed(g < 10 ? 2 : 1));
-  take({ step: 'several', steps: [
-    { step: 'set-amount', line: xId, amount: { value: rounded(x), unit: 'g' } },
-    { step: 'set-amount', line: yId, amount: { value: rounded(y), unit: 'g' } },
-  ] }, gesture); // prettier-ignore
+  take(
+    {
+      step: 'several',
+      steps: [
+        { step: 'set-amount', line: xId, amount: { value: rounded(x), unit: 'g' } },
+        { step: 'set-amount', line: yId, amount: { value: rounded(y), unit: 'g' } },
+      ],
+    },
+    gesture,
+  );
 }
 
 function useGramsOf(id: string | undefined, of: 'formula' | 'ghost'): number | undefined {

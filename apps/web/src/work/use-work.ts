@@ -14,7 +14,11 @@ interface State<T, B> {
 
 /** Runs one job at a time of one kind; a new one takes the place of the last. */
 function jobRunner<K extends Job['kind'], B>() {
-  const store = createStore<State<Results[K], B>>()(() => ({ running: undefined, result: undefined, basis: undefined })); // prettier-ignore
+  const store = createStore<State<Results[K], B>>()(() => ({
+    running: undefined,
+    result: undefined,
+    basis: undefined,
+  }));
   let current: Work<Results[K]> | undefined;
   const start = (job: Extract<Job, { kind: K }>, basis: B): void => {
     current?.stop();

@@ -28,5 +28,10 @@ test('a band wider than its stretch is best in the middle', () => {
 
 test('a hair outside counts as met, a step does not', () => {
   expect(met([{ middle: -0.02, band: 3 }])).toBe(true);
-  expect(met([{ middle: 0, band: 0 }, { middle: 0.5, band: 0 }])).toBe(false);
-}); // prettier-ignore
+  expect(
+    met([
+      { middle: 0, band: 0 },
+      { middle: 0.5, band: 0 },
+    ]),
+  ).toBe(false);
+});

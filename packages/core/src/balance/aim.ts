@@ -51,12 +51,15 @@ export function missOf(aim: Aim, band: Band, margin = 0): Miss {
 }
 
 /** The figures of an aim, in steps: the middle, and each end of the band less what no amount could bring inside. */
-export function figuresOf({ rail, low, high }: Aim, { low: from, mid, high: to }: Band): readonly [middle: number, bandLow: number, bandHigh: number] {
+export function figuresOf(
+  { rail, low, high }: Aim,
+  { low: from, mid, high: to }: Band,
+): readonly [middle: number, bandLow: number, bandHigh: number] {
   const bandLow = inSteps(rail, from),
     bandHigh = inSteps(rail, to);
   const unavoidable = Math.max(0, (bandHigh - bandLow - (high - low)) / 2);
   return [inSteps(rail, mid), bandLow + unavoidable, bandHigh - unavoidable];
-} // prettier-ignore
+}
 
 /** Where the middle is to lie: the stretch, less a margin at each edge. */
 export function keptInside({ low, high }: Aim, margin: number): readonly [low: number, high: number] {

@@ -39,6 +39,15 @@ export const balanced = (request: BalanceRequest, options: Partial<BalanceOption
 
 /** A seed and bean sauce with room in every direction. */
 export const seedSauce = [
-  ['sunflower-seed', 90], ['white-bean-boiled', 80], ['carrot', 60], ['water', 380], ['rice-flour', 12], ['rapeseed-oil', 15], ['lemon-juice', 14],
-  ['nutritional-yeast', 12], ['salt', 5], ['garlic-powder', 1.5], ['turmeric', 0.4],
-] as const; // prettier-ignore
+  ['sunflower-seed', 90],
+  ['white-bean-boiled', 80],
+  ['carrot', 60],
+  ['water', 380],
+  ['rice-flour', 12],
+  ['rapeseed-oil', 15],
+  ['lemon-juice', 14],
+  ['nutritional-yeast', 12],
+  ['salt', 5],
+  ['garlic-powder', 1.5],
+  ['turmeric', 0.4],
+] as const;

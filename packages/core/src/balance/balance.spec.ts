@@ -144,9 +144,42 @@ test('a person’s salt limit outweighs the brief', () => {
 /** Wishes that cannot be had at once: lean and rich, or a pull without anything that pulls. */
 const impossible: readonly (readonly [string, BalanceRequest])[] = [
   ['a long pull from rice flour', requestOf(seedSauce, 'stretchy-melt')],
-  ['rich without a source of fat', requestOf([['white-bean-boiled', 200], ['water', 300], ['lemon-juice', 14], ['salt', 5], ['rice-flour', 12]], 'pouring-sauce', { brief: { fat: { low: 15, high: 30 }, salt: { low: 0.8, high: 1.5 }, thickness: { low: 500, high: 3000 } } })],
-  ['pinned thin and wished thick', requestOf(seedSauce, 'pouring-sauce', { holds: seedSauce.map(([id]) => (['water', 'rice-flour', 'sunflower-seed', 'white-bean-boiled'].includes(id) ? { kind: 'pinned' } : undefined)), brief: withWish(briefOf({ family: 'pouring-sauce' }), 'thickness', { low: 30_000, high: 90_000, weight: 3 }) })],
-]; // prettier-ignore
+  [
+    'rich without a source of fat',
+    requestOf(
+      [
+        ['white-bean-boiled', 200],
+        ['water', 300],
+        ['lemon-juice', 14],
+        ['salt', 5],
+        ['rice-flour', 12],
+      ],
+      'pouring-sauce',
+      {
+        brief: {
+          fat: { low: 15, high: 30 },
+          salt: { low: 0.8, high: 1.5 },
+          thickness: { low: 500, high: 3000 },
+        },
+      },
+    ),
+  ],
+  [
+    'pinned thin and wished thick',
+    requestOf(seedSauce, 'pouring-sauce', {
+      holds: seedSauce.map(([id]) =>
+        ['water', 'rice-flour', 'sunflower-seed', 'white-bean-boiled'].includes(id)
+          ? { kind: 'pinned' }
+          : undefined,
+      ),
+      brief: withWish(briefOf({ family: 'pouring-sauce' }), 'thickness', {
+        low: 30_000,
+        high: 90_000,
+        weight: 3,
+      }),
+    }),
+  ],
+];
 
 test.each(impossible)('%s is said to be infeasible, with a set that truly conflicts', (_name, request) => {
   const outcome = balanced(request);
@@ -161,7 +194,9 @@ test.each(impossible)('%s is said to be infeasible, with a set that truly confli
 });
 
 test('the smallest relaxation offered truly helps', () => {
-  const request = requestOf(seedSauce, 'pouring-sauce', { brief: withWish(briefOf({ family: 'pouring-sauce' }), 'energy', { low: 0, high: 60, weight: 3 }) });
+  const request = requestOf(seedSauce, 'pouring-sauce', {
+    brief: withWish(briefOf({ family: 'pouring-sauce' }), 'energy', { low: 0, high: 60, weight: 3 }),
+  });
   const outcome = balanced(request);
   expect(outcome.kind).toBe('infeasible');
   if (outcome.kind !== 'infeasible') return;
@@ -169,7 +204,7 @@ test('the smallest relaxation offered truly helps', () => {
   expect(first?.kind).toBe('widen');
   if (first?.kind !== 'widen') return;
   expect(balanced(withChangedWish(request, first.rail, first.to)).kind).toBe('balanced');
-}); // prettier-ignore
+});
 
 test('a search that is stopped gives the closest it found', () => {
   const outcome = balanced(requestOf(seedSauce, 'stretchy-melt'), { stop: () => true });
@@ -185,7 +220,10 @@ test('no more is used than is in the house', () => {
 
 test('a wish that matters more is met nearer when two cannot both be', () => {
   const brief = { fat: { low: 18, high: 30 }, energy: { low: 0, high: 70 } };
-  const fatOf = (weight: 1 | 3) => balanced(requestOf(seedSauce, 'dip', { brief: { ...brief, fat: { ...brief.fat, weight } } }), { explain: false }).proposal.after.prediction.fat.mid; // prettier-ignore
+  const fatOf = (weight: 1 | 3) =>
+    balanced(requestOf(seedSauce, 'dip', { brief: { ...brief, fat: { ...brief.fat, weight } } }), {
+      explain: false,
+    }).proposal.after.prediction.fat.mid;
   expect(fatOf(3)).toBeGreaterThan(fatOf(1) + 1);
 });
 
@@ -214,7 +252,9 @@ test('the proposal’s figures are those of its amounts', () => {
 });
 
 test('while it works it says how far it is, never going back, also when it has to explain a conflict', () => {
-  const request = requestOf(seedSauce, 'pouring-sauce', { brief: { fat: { low: 30, high: 60 }, energy: { low: 0, high: 50 } } });
+  const request = requestOf(seedSauce, 'pouring-sauce', {
+    brief: { fat: { low: 30, high: 60 }, energy: { low: 0, high: 50 } },
+  });
   const search = balance(request, { units: seedSauce.map(() => 'g'), rounding: 'grams' });
   const shares: number[] = [];
   let turn = search.next();
@@ -225,4 +265,4 @@ test('while it works it says how far it is, never going back, also when it has t
   expect(Math.max(...shares)).toBeLessThanOrEqual(1);
   const back = shares.slice(1).map((share, i) => (shares[i] ?? 0) - share);
   expect(Math.max(...back)).toBeLessThan(0.11);
-}); // prettier-ignore
+});

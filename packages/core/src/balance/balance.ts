@@ -47,7 +47,12 @@ const MAY_STAY = 0.4,
 const roundingWeights = { moved: 0.003, mass: 0.1, changed: 0.004 } as const;
 
 /** Amounts a kitchen can measure near a solution, chosen together so that brief, limits and mass still hold. */
-function measured(space: SearchSpace, aims: readonly Aim[], { masses }: Pick<Solution, 'masses'>, measuring: Measuring): readonly Measurable[] {
+function measured(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  { masses }: Pick<Solution, 'masses'>,
+  measuring: Measuring,
+): readonly Measurable[] {
   const { recipe, portions } = space.request;
   const choices = recipe.lines.map(({ ingredient }, i): readonly Measurable[] => {
     const g = masses[i] ?? 0;
@@ -59,24 +64,43 @@ function measured(space: SearchSpace, aims: readonly Aim[], { masses }: Pick<Sol
     const within = measurableNear(g, ingredient, unit, measuring.rounding).filter(
       ({ grams }) => grams >= (space.low[i] ?? 0) - 1e-6 && grams <= (space.high[i] ?? Infinity) + 1e-6,
     );
-    if (within.length === 0) within.push({ amount: { value: Number(g.toFixed(2)), unit: 'g' }, grams: Number(g.toFixed(2)) });
+    if (within.length === 0)
+      within.push({ amount: { value: Number(g.toFixed(2)), unit: 'g' }, grams: Number(g.toFixed(2)) });
     // What hardly changes may as well stay as the cook wrote it.
-    return written && Math.abs(g - present) < MAY_STAY * present && present <= (space.high[i] ?? 0) ? [asItIs, ...within] : within;
+    return written && Math.abs(g - present) < MAY_STAY * present && present <= (space.high[i] ?? 0)
+      ? [asItIs, ...within]
+      : within;
   });
   return chooseTogether(choices, (rounded) => {
     const judged = judge(withMasses(recipe, rounded), portions);
     const outside = penaltiesOf(aims, judged, edges.inside / 2).reduce((all, penalty) => all + penalty, 0);
     const over = space.people.portions.reduce((all, limit) => {
       const eaten = portionOf(limit, rounded);
-      return all + (eaten > limit.most ? 1e6 : 0) + balanceWeights.personDoubt * Math.max(0, eaten / Math.min(limit.doubtful, limit.most) - 1) ** 2 * 100;
+      return (
+        all +
+        (eaten > limit.most ? 1e6 : 0) +
+        balanceWeights.personDoubt * Math.max(0, eaten / Math.min(limit.doubtful, limit.most) - 1) ** 2 * 100
+      );
     }, 0);
-    const moved = rounded.reduce((all, g, i) => all + Math.abs(Math.log((g + 0.05) / ((masses[i] ?? 0) + 0.05))), 0);
+    const moved = rounded.reduce(
+      (all, g, i) => all + Math.abs(Math.log((g + 0.05) / ((masses[i] ?? 0) + 0.05))),
+      0,
+    );
     const sum = rounded.reduce((all, g) => all + g, 0);
     const heavier = (Math.max(space.batch[0] / sum - 1, sum / space.batch[1] - 1, 0) / MASS_STEP) ** 2;
-    const changed = rounded.reduce((all, g, i) => all + (Math.abs(g - (space.present[i] ?? 0)) > 1e-6 ? 1 : 0), 0);
-    return outside + over + roundingWeights.moved * moved + roundingWeights.mass * heavier + roundingWeights.changed * changed;
+    const changed = rounded.reduce(
+      (all, g, i) => all + (Math.abs(g - (space.present[i] ?? 0)) > 1e-6 ? 1 : 0),
+      0,
+    );
+    return (
+      outside +
+      over +
+      roundingWeights.moved * moved +
+      roundingWeights.mass * heavier +
+      roundingWeights.changed * changed
+    );
   });
-} // prettier-ignore
+}
 
 /** A solution as a kitchen would measure it, and what that makes. */
 export interface MeasuredPot {
@@ -86,26 +110,40 @@ export interface MeasuredPot {
   readonly misses: readonly Miss[];
 }
 
-export function measuredPot(space: SearchSpace, aims: readonly Aim[], solution: Pick<Solution, 'masses'>, measuring: Measuring): MeasuredPot {
+export function measuredPot(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  solution: Pick<Solution, 'masses'>,
+  measuring: Measuring,
+): MeasuredPot {
   const { recipe, portions } = space.request;
   const amounts = measured(space, aims, solution, measuring);
   const masses = Float64Array.from(amounts, ({ grams }) => grams);
   const after = judge(withMasses(recipe, masses), portions);
   return { amounts, masses, after, misses: missesOf(aims, after) };
-} // prettier-ignore
+}
 
 /** A solution as it would be measured, with its figures and reasons. */
-function proposalOf(space: SearchSpace, aims: readonly Aim[], solution: Solution, measuring: Measuring): Proposal {
+function proposalOf(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  solution: Solution,
+  measuring: Measuring,
+): Proposal {
   const { amounts, masses, after, misses } = measuredPot(space, aims, solution, measuring);
   return {
-    amounts, after,
+    amounts,
+    after,
     before: judge(space.request.recipe, space.request.portions),
     changes: changesOf(space, aims, masses),
     outside: missedRails(aims, misses),
-    doubtful: aims.flatMap(({ rail }, i) => { const miss = misses[i]; return miss && met([miss]) && miss.band > edges.met ? [rail] : []; }),
+    doubtful: aims.flatMap(({ rail }, i) => {
+      const miss = misses[i];
+      return miss && met([miss]) && miss.band > edges.met ? [rail] : [];
+    }),
     evaluations: solution.evaluations,
   };
-} // prettier-ignore
+}
 
 /** How far a balance is when it has searched, and when it has looked whether all can be met at all. */
 const SHARES = { solve: 0.3, feasible: 0.4 } as const;
@@ -115,20 +153,33 @@ const SHARES = { solve: 0.3, feasible: 0.4 } as const;
  * each other. Yields while it works, so that whoever runs it can show how far it is and stop it.
  * @throws RangeError for a negative mass or a hold that is upside down (callers validate first)
  */
-export function* balance(request: BalanceRequest, measuring: Measuring, given: Partial<BalanceOptions> = {}): Generator<SearchProgress, BalanceOutcome> {
+export function* balance(
+  request: BalanceRequest,
+  measuring: Measuring,
+  given: Partial<BalanceOptions> = {},
+): Generator<SearchProgress, BalanceOutcome> {
   const options = completeBalanceOptions(given);
   const space = searchSpace(request),
     aims = aimsOf(request.brief);
   let solution = yield* asPart(solve(space, aims, options), 0, SHARES.solve);
   if (!solution.met && !solution.stopped) {
-    const from = yield* asPart(feasiblePoint(space, aims, options, solution.masses), SHARES.solve, SHARES.feasible);
+    const from = yield* asPart(
+      feasiblePoint(space, aims, options, solution.masses),
+      SHARES.solve,
+      SHARES.feasible,
+    );
     if (from) solution = yield* solve(space, aims, options, { from, by: balanceWeights.insist });
     else if (options.explain) {
-      const conflict = yield* asPart(conflictIn(request, new Set(missedRails(aims, solution.misses)), options), SHARES.feasible, 1);
-      if (conflict.conflicting.length > 0) return { kind: 'infeasible', proposal: proposalOf(space, aims, solution, measuring), conflict };
+      const conflict = yield* asPart(
+        conflictIn(request, new Set(missedRails(aims, solution.misses)), options),
+        SHARES.feasible,
+        1,
+      );
+      if (conflict.conflicting.length > 0)
+        return { kind: 'infeasible', proposal: proposalOf(space, aims, solution, measuring), conflict };
     }
   }
   const proposal = proposalOf(space, aims, solution, measuring);
   if (solution.met) return { kind: 'balanced', proposal };
   return { kind: 'closest', why: solution.stopped || options.stop() ? 'stopped' : 'not-found', proposal };
-} // prettier-ignore
+}

@@ -4,9 +4,19 @@ import { finish } from './solve.js';
 const filled = (n: number, by: number) => new Float64Array(n).fill(by);
 
 /** Ordinary residuals: each figure is to be nought. */
-const residualsOf = (residuals: (at: Float64Array) => Float64Array, count: number, n: number, low: number, high: number): LeastSquares => ({
-  figures: residuals, least: filled(count, 0), most: filled(count, 0), low: filled(n, low), high: filled(n, high),
-}); // prettier-ignore
+const residualsOf = (
+  residuals: (at: Float64Array) => Float64Array,
+  count: number,
+  n: number,
+  low: number,
+  high: number,
+): LeastSquares => ({
+  figures: residuals,
+  least: filled(count, 0),
+  most: filled(count, 0),
+  low: filled(n, low),
+  high: filled(n, high),
+});
 
 test('a curved valley is followed to its floor', () => {
   const valley = residualsOf(([x = 0, y = 0]) => Float64Array.of(10 * (y - x * x), 1 - x), 2, 2, -5, 5);

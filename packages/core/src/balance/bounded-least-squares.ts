@@ -131,7 +131,8 @@ function bestMove(model: Model): { readonly step: Float64Array; readonly objecti
     objective = modelObjective(model, u, step);
   for (let inner = 0; inner < INNER_STEPS; inner++) {
     const rows: number[] = [];
-    for (let k = 0; k < u.length; k++) if (outside(u[k]!, least[k]!, most[k]!) !== 0 || least[k] === most[k]) rows.push(k);
+    for (let k = 0; k < u.length; k++)
+      if (outside(u[k]!, least[k]!, most[k]!) !== 0 || least[k] === most[k]) rows.push(k);
     const gradient = Float64Array.from(columns, (column, i) => {
       let g = pull[i]! * step[i]!;
       for (const k of rows) g += column[k]! * outside(u[k]!, least[k]!, most[k]!);
@@ -150,12 +151,18 @@ function bestMove(model: Model): { readonly step: Float64Array; readonly objecti
         return s;
       }),
     );
-    const move = solvePositive(normal, Float64Array.from(free, (i) => -gradient[i]!));
+    const move = solvePositive(
+      normal,
+      Float64Array.from(free, (i) => -gradient[i]!),
+    );
     if (!move) break;
     let gained = false;
     for (let halving = 0, length = 1; halving < HALVINGS && !gained; halving++, length /= 2) {
       const next = Float64Array.from(step);
-      free.forEach((i, a) => (next[i] = Math.min(high[i]!, Math.max(low[i]!, at[i]! + step[i]! + length * move[a]!)) - at[i]!));
+      free.forEach(
+        (i, a) =>
+          (next[i] = Math.min(high[i]!, Math.max(low[i]!, at[i]! + step[i]! + length * move[a]!)) - at[i]!),
+      );
       const there = modelFigures(model, next),
         value = modelObjective(model, there, next);
       if (value < objective * (1 - 1e-9)) [step, u, objective, gained] = [next, there, value, true];
@@ -163,7 +170,7 @@ function bestMove(model: Model): { readonly step: Float64Array; readonly objecti
     if (!gained) break;
   }
   return { step, objective };
-} // prettier-ignore
+}
 
 /**
  * Levenberg–Marquardt for figures within stretches, with bounds: each move makes a damped model of straight lines least.
@@ -171,7 +178,11 @@ function bestMove(model: Model): { readonly step: Float64Array; readonly objecti
  * @returns the lowest point seen; never higher than the start
  * @source Marquardt 1963; damping by the gain ratio, Nielsen 1999
  */
-export function* leastSquares(problem: LeastSquares, start: Float64Array, iterations: number): Generator<Found, Found> {
+export function* leastSquares(
+  problem: LeastSquares,
+  start: Float64Array,
+  iterations: number,
+): Generator<Found, Found> {
   const { figures, low, high } = problem;
   let at = start.map((value, i) => Math.min(high[i]!, Math.max(low[i]!, value))),
     u = figures(at),
@@ -205,4 +216,4 @@ export function* leastSquares(problem: LeastSquares, start: Float64Array, iterat
     damping = Math.min(damping, MOST_DAMPING / DAMP_MORE);
   }
   return { at, objective, evaluations };
-} // prettier-ignore
+}

@@ -33,14 +33,18 @@ type Search<T> = Generator<SearchProgress, T>;
 /**
  * Amounts that meet a request, or undefined when none are found: looked for straight, and once more from where a plain balance ends.
  */
-export function* feasible(request: BalanceRequest, options: BalanceOptions, hint?: Float64Array): Search<Float64Array | undefined> {
+export function* feasible(
+  request: BalanceRequest,
+  options: BalanceOptions,
+  hint?: Float64Array,
+): Search<Float64Array | undefined> {
   const space = searchSpace(request),
     aims = aimsOf(request.brief);
   const found = yield* feasiblePoint(space, aims, options, hint);
   if (found || massOutOfReach(space)) return found;
   const { masses } = yield* solve(space, aims, { ...options, passes: 1, starts: 2 });
   return yield* feasiblePoint(space, aims, { ...options, starts: 0 }, masses);
-} // prettier-ignore
+}
 
 /** What can be left out first: wishes that are met, then people, holds, mass; those that are missed stay longest. */
 function leastSuspectFirst(demands: readonly Demand[], missed: ReadonlySet<RailId>): readonly Demand[] {
@@ -67,13 +71,20 @@ const ROOMS = [0.15, 0.6, 1.5] as const;
 const GIVES_WAY = 0.003;
 
 /** How far one wish would have to be widened for the other demands of the conflict to hold. */
-function* widening(whole: BalanceRequest, request: BalanceRequest, rail: RailId, options: BalanceOptions): Search<Relaxation | undefined> {
+function* widening(
+  whole: BalanceRequest,
+  request: BalanceRequest,
+  rail: RailId,
+  options: BalanceOptions,
+): Search<Relaxation | undefined> {
   const wish = whole.brief[rail];
   if (!wish) return undefined;
   // Measured with everything else met where that can be; otherwise with the other demands of the conflict.
   let nearest: Solution | undefined;
   for (const asked of [whole, request]) {
-    const aims = aimsOf(asked.brief).map((aim): Aim => (aim.rail === rail ? { ...aim, weight: aim.weight * GIVES_WAY } : aim));
+    const aims = aimsOf(asked.brief).map((aim): Aim =>
+      aim.rail === rail ? { ...aim, weight: aim.weight * GIVES_WAY } : aim,
+    );
     const found = yield* solve(searchSpace(asked), aims, { ...options, passes: 1, starts: 2 });
     nearest = found;
     if (met(found.misses.filter((_miss, i) => aims[i]?.rail !== rail))) break;
@@ -89,13 +100,18 @@ function* widening(whole: BalanceRequest, request: BalanceRequest, rail: RailId,
     const edge = valueOnRail(scale, place + Math.sign(off) * room * balanceWeights.step);
     const to: Wish = off < 0 ? { ...wish, low: edge } : { ...wish, high: edge };
     // Offered only when it truly helps the whole request.
-    if (yield* feasible(withChangedWish(whole, rail, to), { ...options, starts: 1 }, masses)) return { kind: 'widen', rail, to, by: Math.abs(off) + room };
+    if (yield* feasible(withChangedWish(whole, rail, to), { ...options, starts: 1 }, masses))
+      return { kind: 'widen', rail, to, by: Math.abs(off) + room };
   }
   return undefined;
-} // prettier-ignore
+}
 
 /** What to do about each demand of the conflict; people’s needs are never weakened. */
-function* relaxationsOf(request: BalanceRequest, conflicting: readonly Demand[], options: BalanceOptions): Search<readonly Relaxation[]> {
+function* relaxationsOf(
+  request: BalanceRequest,
+  conflicting: readonly Demand[],
+  options: BalanceOptions,
+): Search<readonly Relaxation[]> {
   const found: Relaxation[] = [],
     batchG = request.recipe.lines.reduce((all, line) => all + line.mass, 0);
   for (const demand of conflicting) {
@@ -107,7 +123,8 @@ function* relaxationsOf(request: BalanceRequest, conflicting: readonly Demand[],
       }
       case 'hold': {
         const holds = (request.holds ?? []).map((hold, line) => (line === demand.line ? undefined : hold));
-        if (yield* feasible({ ...request, holds }, options)) found.push({ kind: 'free-line', line: demand.line });
+        if (yield* feasible({ ...request, holds }, options))
+          found.push({ kind: 'free-line', line: demand.line });
         break;
       }
       case 'mass': {
@@ -117,7 +134,11 @@ function* relaxationsOf(request: BalanceRequest, conflicting: readonly Demand[],
       }
       case 'person': {
         const { people, present } = searchSpace(onlyWith(request, conflicting));
-        const lines = new Set(people.forbidden.filter(({ line, eater }) => eater === demand.eater && (present[line] ?? 0) > 0).map(({ line }) => line));
+        const lines = new Set(
+          people.forbidden
+            .filter(({ line, eater }) => eater === demand.eater && (present[line] ?? 0) > 0)
+            .map(({ line }) => line),
+        );
         lines.forEach((line) => found.push({ kind: 'swap-line', line }));
         break;
       }
@@ -138,7 +159,7 @@ function* relaxationsOf(request: BalanceRequest, conflicting: readonly Demand[],
     }
   };
   return found.sort((a, b) => size(a) - size(b));
-} // prettier-ignore
+}
 
 /** Share of the work that is done when the conflicting set is known. */
 const FILTERED = 0.8;

@@ -19,8 +19,10 @@ export const demandsOf = ({ brief, holds, eaters, stock, holdMass }: BalanceRequ
   ...(holdMass === false ? [] : [{ kind: 'mass' } as const]),
   ...(stock ? [{ kind: 'stock' } as const] : []),
   ...(holds ?? []).flatMap((hold, line): Demand[] => (hold ? [{ kind: 'hold', line }] : [])),
-  ...(eaters ?? []).filter(({ needs }) => needs.length > 0).map(({ name }): Demand => ({ kind: 'person', eater: name })),
-]; // prettier-ignore
+  ...(eaters ?? [])
+    .filter(({ needs }) => needs.length > 0)
+    .map(({ name }): Demand => ({ kind: 'person', eater: name })),
+];
 
 /** The same request with only these demands left. */
 export function onlyWith(request: BalanceRequest, demands: readonly Demand[]): BalanceRequest {
@@ -32,12 +34,16 @@ export function onlyWith(request: BalanceRequest, demands: readonly Demand[]): B
   return {
     ...rest,
     brief,
-    holds: (request.holds ?? []).map((hold, line) => (demands.some((d) => d.kind === 'hold' && d.line === line) ? hold : undefined)),
-    eaters: (request.eaters ?? []).filter(({ name }) => demands.some((d) => d.kind === 'person' && d.eater === name)),
+    holds: (request.holds ?? []).map((hold, line) =>
+      demands.some((d) => d.kind === 'hold' && d.line === line) ? hold : undefined,
+    ),
+    eaters: (request.eaters ?? []).filter(({ name }) =>
+      demands.some((d) => d.kind === 'person' && d.eater === name),
+    ),
     holdMass: demands.some(({ kind }) => kind === 'mass'),
     ...(request.stock && demands.some(({ kind }) => kind === 'stock') ? { stock: request.stock } : {}),
   };
-} // prettier-ignore
+}
 
 /** The same request with one wish changed. */
 export const withChangedWish = (

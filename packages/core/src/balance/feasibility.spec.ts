@@ -30,19 +30,41 @@ test('a brief read off a pot that can be made can be met from far away', () => {
   let found = 0;
   for (let k = 0; k < 10; k++) {
     const base = requestOf(seedSauce, 'pouring-sauce');
-    const made = judge(withMasses(base.recipe, seedSauce.map(([, g]) => g * Math.exp(0.5 * (chance() - 0.5)))), 4);
+    const made = judge(
+      withMasses(
+        base.recipe,
+        seedSauce.map(([, g]) => g * Math.exp(0.5 * (chance() - 0.5))),
+      ),
+      4,
+    );
     const around = (mid: number, by: number) => ({ low: mid * (1 - by), high: mid * (1 + by) });
     const { fat, salt, viscosity } = made.prediction;
-    const brief = { fat: around(fat.mid, 0.1), salt: around(salt.mid, 0.1), thickness: around(viscosity.mid, 0.3) };
+    const brief = {
+      fat: around(fat.mid, 0.1),
+      salt: around(salt.mid, 0.1),
+      thickness: around(viscosity.mid, 0.3),
+    };
     if (pointFor({ ...base, brief })) found++;
   }
   expect(found).toBe(10);
-}); // prettier-ignore
+});
 
 test('what contradicts itself is not found: fatter than everything in the pot', () => {
   const brief = withWish(briefOf({ family: 'pouring-sauce' }), 'fat', { low: 90, high: 95 });
-  expect(pointFor(requestOf([['white-bean-boiled', 200], ['water', 300], ['salt', 4]], 'pouring-sauce', { brief }))).toBeUndefined();
-}); // prettier-ignore
+  expect(
+    pointFor(
+      requestOf(
+        [
+          ['white-bean-boiled', 200],
+          ['water', 300],
+          ['salt', 4],
+        ],
+        'pouring-sauce',
+        { brief },
+      ),
+    ),
+  ).toBeUndefined();
+});
 
 test('with every line pinned there is only the pot as it is', () => {
   const holds = seedSauce.map(() => ({ kind: 'pinned' }) as const);

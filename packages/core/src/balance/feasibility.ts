@@ -9,7 +9,12 @@ import { type SearchProgress, startsOf, withinLimits } from './solve.js';
  * Amounts that meet every aim and limit of a space, whatever they change or cost; ends as soon as some are found.
  * @returns undefined when none of the searches found any
  */
-export function* feasiblePoint(space: SearchSpace, aims: readonly Aim[], options: BalanceOptions, hint?: Float64Array): Generator<SearchProgress, Float64Array | undefined> {
+export function* feasiblePoint(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  options: BalanceOptions,
+  hint?: Float64Array,
+): Generator<SearchProgress, Float64Array | undefined> {
   if (massOutOfReach(space)) return undefined;
   const { recipe, portions } = space.request,
     // How wide the bands are does not matter here, only that it need not be worked out again and again.
@@ -21,7 +26,10 @@ export function* feasiblePoint(space: SearchSpace, aims: readonly Aim[], options
     return good(only) ? only : undefined;
   }
   const problem = feasibilityProblem(space, aims, spread);
-  const starts = [...(hint ? [variablesOf(space, hint)] : []), ...startsOf(space, { seed: options.seed, starts: options.starts * MORE_STARTS }, WIDER)];
+  const starts = [
+    ...(hint ? [variablesOf(space, hint)] : []),
+    ...startsOf(space, { seed: options.seed, starts: options.starts * MORE_STARTS }, WIDER),
+  ];
   for (const start of starts) {
     const asItIs = massesAt(space, start);
     if (good(asItIs)) return asItIs;
@@ -33,7 +41,7 @@ export function* feasiblePoint(space: SearchSpace, aims: readonly Aim[], options
     }
   }
   return undefined;
-} // prettier-ignore
+}
 
 /** Most steps of one search: what can be met is met soon. @source assumed */
 const STEPS = 14;

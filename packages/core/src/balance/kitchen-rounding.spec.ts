@@ -49,9 +49,11 @@ test('nothing stays nothing, and something never becomes nothing', () => {
 });
 
 test('amounts are chosen together: two roundings that cancel beat the nearest of each', () => {
-  const choices = [[10, 12], [20, 18], [5]].map((list) => list.map((grams) => ({ amount: { value: grams, unit: 'g' as const }, grams })));
+  const choices = [[10, 12], [20, 18], [5]].map((list) =>
+    list.map((grams) => ({ amount: { value: grams, unit: 'g' as const }, grams })),
+  );
   const chosen = chooseTogether(choices, ([x = 0, y = 0]) => (x - y + 8) ** 2 + 0.01 * Math.abs(x - 10));
   const [a = 0, b = 0, c] = chosen.map(({ grams }) => grams);
   expect(a - b).toBe(-8);
   expect(c).toBe(5);
-}); // prettier-ignore
+});

@@ -15,12 +15,31 @@ export interface Measurable {
 
 /** Fractions of a unit that a kitchen has spoons, cups or knives for. @source S-08 */
 const partsOf: Readonly<Partial<Record<UnitId, readonly number[]>>> = {
-  tsp: [8, 4, 3, 2], tbsp: [2, 1], cup: [8, 4, 3, 2], pinch: [1], dash: [1], clove: [2, 1], piece: [2, 1], small: [2, 1], medium: [4, 2, 1], large: [4, 2, 1],
-  can: [4, 2, 1], block: [8, 4, 2], slice: [1], stick: [2, 1], sprig: [1],
-}; // prettier-ignore
+  tsp: [8, 4, 3, 2],
+  tbsp: [2, 1],
+  cup: [8, 4, 3, 2],
+  pinch: [1],
+  dash: [1],
+  clove: [2, 1],
+  piece: [2, 1],
+  small: [2, 1],
+  medium: [4, 2, 1],
+  large: [4, 2, 1],
+  can: [4, 2, 1],
+  block: [8, 4, 2],
+  slice: [1],
+  stick: [2, 1],
+  sprig: [1],
+};
 
 /** Steps of a kitchen scale by how much lies on it: from g, step g. A fine scale weighs tenths below 10 g. @source assumed */
-const scaleSteps: readonly (readonly [from: number, step: number])[] = [[0, 0.1], [2, 0.5], [10, 1], [100, 5], [1000, 10]]; // prettier-ignore
+const scaleSteps: readonly (readonly [from: number, step: number])[] = [
+  [0, 0.1],
+  [2, 0.5],
+  [10, 1],
+  [100, 5],
+  [1000, 10],
+];
 const stepAt = (g: number): number => [...scaleSteps].reverse().find(([from]) => g >= from)?.[1] ?? 1;
 
 const byGrams = (g: number): readonly number[] => {
@@ -38,8 +57,15 @@ const ladder: readonly { readonly unit: UnitId; readonly least: number; readonly
 ];
 
 function around(value: number, unit: UnitId): readonly number[] {
-  return [...new Set((partsOf[unit] ?? [1]).flatMap((parts) => [Math.floor(value * parts + 1e-9) / parts, Math.ceil(value * parts - 1e-9) / parts]))];
-} // prettier-ignore
+  return [
+    ...new Set(
+      (partsOf[unit] ?? [1]).flatMap((parts) => [
+        Math.floor(value * parts + 1e-9) / parts,
+        Math.ceil(value * parts - 1e-9) / parts,
+      ]),
+    ),
+  ];
+}
 
 /** Units in which this amount would be measured, given the one the cook wrote. */
 function unitsFor(g: number, { measures }: Ingredient, written: UnitId): readonly UnitId[] {
@@ -56,24 +82,40 @@ function unitsFor(g: number, { measures }: Ingredient, written: UnitId): readonl
 }
 
 /** Amounts near a mass that a kitchen can measure, nearest first; nothing at all stays nothing. */
-export function measurableNear(g: number, ingredient: Ingredient, written: UnitId, rounding: Rounding): readonly Measurable[] {
+export function measurableNear(
+  g: number,
+  ingredient: Ingredient,
+  written: UnitId,
+  rounding: Rounding,
+): readonly Measurable[] {
   if (!(g > 0)) return [{ amount: { value: 0, unit: 'g' }, grams: 0 }];
   const units = rounding === 'grams' ? [] : unitsFor(g, ingredient, written);
   const near = units.flatMap((unit) => {
     const per = gramsPerUnit(ingredient.measures, unit) ?? 1;
-    return around(g / per, unit).map((value): Measurable => ({ amount: { value, unit }, grams: value * per }));
+    return around(g / per, unit).map((value): Measurable => ({
+      amount: { value, unit },
+      grams: value * per,
+    }));
   });
-  const all = near.length > 0 ? near : byGrams(g).map((value): Measurable => ({ amount: { value, unit: 'g' }, grams: value }));
+  const all =
+    near.length > 0
+      ? near
+      : byGrams(g).map((value): Measurable => ({ amount: { value, unit: 'g' }, grams: value }));
   const there = all.filter(({ grams }) => grams > 0);
-  return (there.length > 0 ? there : all).sort((a, b) => Math.abs(a.grams - g) - Math.abs(b.grams - g)).slice(0, 4);
-} // prettier-ignore
+  return (there.length > 0 ? there : all)
+    .sort((a, b) => Math.abs(a.grams - g) - Math.abs(b.grams - g))
+    .slice(0, 4);
+}
 
 /**
  * Amounts for all lines, each near its exact mass, chosen together so that the badness stays least.
  * @param choices by line, nearest first   @param badness of a list of masses
  * @returns the choice for each line; coordinate descent from the nearest ones, so never worse than plain rounding
  */
-export function chooseTogether(choices: readonly (readonly Measurable[])[], badness: (masses: Float64Array) => number): readonly Measurable[] {
+export function chooseTogether(
+  choices: readonly (readonly Measurable[])[],
+  badness: (masses: Float64Array) => number,
+): readonly Measurable[] {
   const chosen = choices.map((list) => list[0] as Measurable);
   const masses = Float64Array.from(chosen, ({ grams }) => grams);
   let least = badness(masses);
@@ -95,5 +137,5 @@ export function chooseTogether(choices: readonly (readonly Measurable[])[], badn
     if (!better) break;
   }
   return chosen;
-} // prettier-ignore
+}
 const ROUNDS = 4;

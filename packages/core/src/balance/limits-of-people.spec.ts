@@ -1,7 +1,16 @@
 import { eaterWith, requestOf } from './balance.fixture.js';
 import { limitsOfPeople } from './limits-of-people.js';
 
-const { recipe } = requestOf([['cashew', 100], ['water', 300], ['salt', 4], ['garlic', 6], ['butter', 10]], 'pouring-sauce'); // prettier-ignore
+const { recipe } = requestOf(
+  [
+    ['cashew', 100],
+    ['water', 300],
+    ['salt', 4],
+    ['garlic', 6],
+    ['butter', 10],
+  ],
+  'pouring-sauce',
+);
 const nuts = eaterWith('Teo', {
   kind: 'allergen',
   allergen: 'tree-nut',
@@ -15,7 +24,15 @@ test('lines that somebody must not have are named with who and why', () => {
 });
 
 test('a label of the very pack adds to the table', () => {
-  const label = { contains: ['tree-nut' as const], askFor: [], unknown: [], warns: false, isList: true, readOn: '2026-11-01', stale: false };
+  const label = {
+    contains: ['tree-nut' as const],
+    askFor: [],
+    unknown: [],
+    warns: false,
+    isList: true,
+    readOn: '2026-11-01',
+    stale: false,
+  };
   const { forbidden } = limitsOfPeople(recipe, 4, [nuts], new Map([['water', label]]));
   expect(forbidden.map(({ line }) => line)).toEqual([0, 1]);
 });

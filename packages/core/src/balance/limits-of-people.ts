@@ -36,7 +36,12 @@ export interface PeopleLimits {
 const nobody: PeopleLimits = { forbidden: [], portions: [] };
 
 /** What these people must not have of these lines; the same judgement as everywhere (`whoCanEat`), line by line. */
-export function limitsOfPeople(recipe: Recipe, portions: number, eaters: readonly Eater[], labels: ReadonlyMap<string, PackLabel> = new Map()): PeopleLimits {
+export function limitsOfPeople(
+  recipe: Recipe,
+  portions: number,
+  eaters: readonly Eater[],
+  labels: ReadonlyMap<string, PackLabel> = new Map(),
+): PeopleLimits {
   if (eaters.length === 0) return nobody;
   const nothingPredicted = { salt: { low: 0, mid: 0, high: 0 }, massG: 0, pungent: 0 };
   const portion = portionOfRecipe({ recipe, prediction: nothingPredicted }, portions, labels);
@@ -47,16 +52,44 @@ export function limitsOfPeople(recipe: Recipe, portions: number, eaters: readonl
   );
   const limits = eaters.flatMap((eater) =>
     eater.needs.flatMap((need): PortionLimit[] => {
-      const limit = (what: string, most: number, cv: number, perGram: (line: Recipe['lines'][number]) => number): PortionLimit => ({
-        eater: eater.name, what, most, doubtful: most * Math.exp(-K80 * cv), perGram: recipe.lines.map((line) => perGram(line) / portions),
-      }); // prettier-ignore
+      const limit = (
+        what: string,
+        most: number,
+        cv: number,
+        perGram: (line: Recipe['lines'][number]) => number,
+      ): PortionLimit => ({
+        eater: eater.name,
+        what,
+        most,
+        doubtful: most * Math.exp(-K80 * cv),
+        perGram: recipe.lines.map((line) => perGram(line) / portions),
+      });
       if (need.kind === 'salt-limit')
-        return [limit('salt', need.gramsPerPortion, compositionCv.salt, ({ ingredient }) => compiledIngredient(ingredient).salt)];
+        return [
+          limit(
+            'salt',
+            need.gramsPerPortion,
+            compositionCv.salt,
+            ({ ingredient }) => compiledIngredient(ingredient).salt,
+          ),
+        ];
       if (need.kind === 'rule' && need.rule === 'small-child')
-        return [{ ...limit('salt', Infinity, 0, ({ ingredient }) => compiledIngredient(ingredient).salt), doubtful: ruleLimits.childSalt }];
+        return [
+          {
+            ...limit('salt', Infinity, 0, ({ ingredient }) => compiledIngredient(ingredient).salt),
+            doubtful: ruleLimits.childSalt,
+          },
+        ];
       if (need.kind !== 'compound') return [];
-      return [limit(need.compound, need.gramsPerPortion, COMPOUND_CV, ({ ingredient }) => (knownContent(need.compound, ingredient) ?? 0) / 100)];
+      return [
+        limit(
+          need.compound,
+          need.gramsPerPortion,
+          COMPOUND_CV,
+          ({ ingredient }) => (knownContent(need.compound, ingredient) ?? 0) / 100,
+        ),
+      ];
     }),
   );
   return { forbidden, portions: limits };
-} // prettier-ignore
+}

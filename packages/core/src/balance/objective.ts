@@ -62,8 +62,12 @@ const aimFigures = (aims: readonly Aim[], judged: Judged, insist: number, band: 
     const [middle, low, high] = figuresOf(aim, railOf(aim.rail).value(judged));
     const middles = weighed(aim.weight * insist, middle, ...keptInside(aim, edges.inside));
     if (band === 0) return [middles];
-    return [middles, weighed(aim.weight * band, low, aim.low, Infinity), weighed(aim.weight * band, high, -Infinity, aim.high)];
-  }); // prettier-ignore
+    return [
+      middles,
+      weighed(aim.weight * band, low, aim.low, Infinity),
+      weighed(aim.weight * band, high, -Infinity, aim.high),
+    ];
+  });
 
 const limitFigures = (
   { people }: SearchSpace,
@@ -86,9 +90,14 @@ const changeFigures = (space: SearchSpace, masses: Float64Array, weight: number)
     return weighed(weight * (space.stiffness[line] ?? 1), by, 0, 0);
   });
 
-function problemOf(space: SearchSpace, spread: Spread, figuresAt: (judged: Judged, masses: Float64Array) => Figures): LeastSquares {
+function problemOf(
+  space: SearchSpace,
+  spread: Spread,
+  figuresAt: (judged: Judged, masses: Float64Array) => Figures,
+): LeastSquares {
   const { recipe, portions } = space.request;
-  const at = (masses: Float64Array): Figures => figuresAt(judge(withMasses(recipe, masses), portions, spread), masses);
+  const at = (masses: Float64Array): Figures =>
+    figuresAt(judge(withMasses(recipe, masses), portions, spread), masses);
   const there = at(space.present);
   return {
     figures: (point) => Float64Array.from(at(massesAt(space, point)), ({ value }) => value),
@@ -97,7 +106,7 @@ function problemOf(space: SearchSpace, spread: Spread, figuresAt: (judged: Judge
     low: variablesOf(space, space.low),
     high: variablesOf(space, space.high),
   };
-} // prettier-ignore
+}
 
 /**
  * What the balance makes small: misses of the brief and of people’s limits, then change, then cost.
@@ -125,7 +134,12 @@ const TETHER = 1e-8;
 /** What has to be met, whatever it changes or costs. */
 export const feasibilityProblem = (space: SearchSpace, aims: readonly Aim[], spread: Spread): LeastSquares =>
   problemOf(space, spread, (judged, masses) => [
-    ...aimFigures(aims.map((aim) => ({ ...aim, weight: 1 })), judged, 1, 0),
+    ...aimFigures(
+      aims.map((aim) => ({ ...aim, weight: 1 })),
+      judged,
+      1,
+      0,
+    ),
     ...limitFigures(space, masses, balanceWeights.person, 0),
     ...changeFigures(space, masses, TETHER),
-  ]); // prettier-ignore
+  ]);

@@ -28,16 +28,29 @@ function shifted(brief: Brief, chance: () => number): Brief {
 /** Random pots, briefs, holds and limits, the same for the same seed: what the solver is measured on. */
 export function randomProblems(count: number, seed: number): readonly BalanceRequest[] {
   const chance = seededChance(seed);
-  const pots = randomRecipes(count * 3, seed).filter(({ lines }) => lines.length >= LEAST_LINES).slice(0, count);
+  const pots = randomRecipes(count * 3, seed)
+    .filter(({ lines }) => lines.length >= LEAST_LINES)
+    .slice(0, count);
   return pots.map((recipe, i) => {
     const family = families[Math.floor(chance() * families.length)] ?? 'dip';
-    const limited: Eater = { id: String(i), name: 'Limited', eatsTonight: true, needs: [{ kind: 'salt-limit', gramsPerPortion: 0.6 + chance() }] };
+    const limited: Eater = {
+      id: String(i),
+      name: 'Limited',
+      eatsTonight: true,
+      needs: [{ kind: 'salt-limit', gramsPerPortion: 0.6 + chance() }],
+    };
     return {
       recipe: { ...recipe, process: { ...recipe.process, ...cooked } },
       portions: 2 + Math.floor(chance() * 5),
       brief: shifted(briefOfFamily(family), chance),
-      holds: recipe.lines.map(({ mass }): Hold | undefined => (chance() < 0.1 ? { kind: 'pinned' } : chance() < 0.1 ? { kind: 'bounded', leastG: 0.7 * mass, mostG: 1.5 * mass } : undefined)),
+      holds: recipe.lines.map(({ mass }): Hold | undefined =>
+        chance() < 0.1
+          ? { kind: 'pinned' }
+          : chance() < 0.1
+            ? { kind: 'bounded', leastG: 0.7 * mass, mostG: 1.5 * mass }
+            : undefined,
+      ),
       eaters: chance() < 0.3 ? [limited] : [],
     };
   });
-} // prettier-ignore
+}

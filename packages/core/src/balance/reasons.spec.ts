@@ -9,7 +9,9 @@ const lineOf = (id: string) => seedSauce.findIndex(([other]) => other === id);
 
 function reasonFor(id: string, changes: Changed, more: Parameters<typeof requestOf>[2] = {}) {
   const request = requestOf(seedSauce, 'pouring-sauce', more);
-  return changesOf(searchSpace(request), aimsOf(request.brief), masses(changes)).find(({ line }) => line === lineOf(id))?.reason; // prettier-ignore
+  return changesOf(searchSpace(request), aimsOf(request.brief), masses(changes)).find(
+    ({ line }) => line === lineOf(id),
+  )?.reason;
 }
 
 test('a change that brings a property back says how far it was off', () => {

@@ -36,10 +36,20 @@ function offBy({ rail, wish }: Aim, judged: Judged): number {
 }
 
 /** The property that this change serves most: the one that would be hurt most if this line alone went back. */
-function servedBy(space: SearchSpace, aims: readonly Aim[], masses: Float64Array, line: number, after: readonly number[]): number | undefined {
+function servedBy(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  masses: Float64Array,
+  line: number,
+  after: readonly number[],
+): number | undefined {
   const back = Float64Array.from(masses);
   back[line] = space.present[line] ?? 0;
-  const penalties = penaltiesOf(aims, judge(withMasses(space.request.recipe, back), space.request.portions), edges.inside);
+  const penalties = penaltiesOf(
+    aims,
+    judge(withMasses(space.request.recipe, back), space.request.portions),
+    edges.inside,
+  );
   let most = HARDLY,
     served: number | undefined;
   penalties.forEach((penalty, i) => {
@@ -47,10 +57,14 @@ function servedBy(space: SearchSpace, aims: readonly Aim[], masses: Float64Array
     if (hurt > most) [most, served] = [hurt, i];
   });
   return served;
-} // prettier-ignore
+}
 
 /** What changes from the present amounts to these, largest share of the line first, each with its reason. */
-export function changesOf(space: SearchSpace, aims: readonly Aim[], masses: Float64Array): readonly LineChange[] {
+export function changesOf(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  masses: Float64Array,
+): readonly LineChange[] {
   const { recipe, portions } = space.request;
   const before = judge(recipe, portions),
     after = penaltiesOf(aims, judge(withMasses(recipe, masses), portions), edges.inside);
@@ -74,5 +88,9 @@ export function changesOf(space: SearchSpace, aims: readonly Aim[], masses: Floa
   };
   return changed
     .map((change) => ({ ...change, reason: reasonOf(change.line, change.toG > change.fromG) }))
-    .sort((a, b) => Math.abs(Math.log((b.toG + 0.1) / (b.fromG + 0.1))) - Math.abs(Math.log((a.toG + 0.1) / (a.fromG + 0.1))));
-} // prettier-ignore
+    .sort(
+      (a, b) =>
+        Math.abs(Math.log((b.toG + 0.1) / (b.fromG + 0.1))) -
+        Math.abs(Math.log((a.toG + 0.1) / (a.fromG + 0.1))),
+    );
+}

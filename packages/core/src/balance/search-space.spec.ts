@@ -5,20 +5,36 @@ import { holdMass, massesAt, massOutOfReach, searchSpace, variablesOf } from './
 const sum = (values: Float64Array): number => values.reduce((all, g) => all + g, 0);
 
 test('whatever point is tried, the mass is held and the bounds are kept', () => {
-  const space = searchSpace(requestOf(seedSauce, 'pouring-sauce', { holds: seedSauce.map(([id, g]) => (id === 'salt' ? { kind: 'pinned' } : id === 'water' ? { kind: 'bounded', leastG: 300, mostG: g } : undefined)) }));
-  fc.assert(
-    fc.property(fc.array(fc.double({ min: 0, max: 6, noNaN: true }), { minLength: space.free.length, maxLength: space.free.length }), (at) => {
-      const masses = massesAt(space, Float64Array.from(at));
-      expect(sum(masses)).toBeCloseTo(space.batch[0], 5);
-      masses.forEach((g, i) => {
-        expect(g).toBeGreaterThanOrEqual((space.low[i] ?? 0) - 1e-9);
-        expect(g).toBeLessThanOrEqual((space.high[i] ?? 0) + 1e-9);
-      });
-      expect(masses[8]).toBe(5);
+  const space = searchSpace(
+    requestOf(seedSauce, 'pouring-sauce', {
+      holds: seedSauce.map(([id, g]) =>
+        id === 'salt'
+          ? { kind: 'pinned' }
+          : id === 'water'
+            ? { kind: 'bounded', leastG: 300, mostG: g }
+            : undefined,
+      ),
     }),
+  );
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 0, max: 6, noNaN: true }), {
+        minLength: space.free.length,
+        maxLength: space.free.length,
+      }),
+      (at) => {
+        const masses = massesAt(space, Float64Array.from(at));
+        expect(sum(masses)).toBeCloseTo(space.batch[0], 5);
+        masses.forEach((g, i) => {
+          expect(g).toBeGreaterThanOrEqual((space.low[i] ?? 0) - 1e-9);
+          expect(g).toBeLessThanOrEqual((space.high[i] ?? 0) + 1e-9);
+        });
+        expect(masses[8]).toBe(5);
+      },
+    ),
     { seed: 3, numRuns: 200 },
   );
-}); // prettier-ignore
+});
 
 test('the present amounts are a point of the space', () => {
   const space = searchSpace(requestOf(seedSauce, 'pouring-sauce'));

@@ -54,12 +54,16 @@ export function searchSpace(request: BalanceRequest): SearchSpace {
     high[i] = out ? 0 : to;
   });
   return {
-    request, present, low, high, people,
+    request,
+    present,
+    low,
+    high,
+    people,
     free: lines.flatMap((_line, i) => ((high[i] ?? 0) > (low[i] ?? 0) ? [i] : [])),
     small: present.map((g) => Math.max(smallAmount.ofLine * g, smallAmount.ofBatch * batchG)),
     stiffness: Float64Array.from(lines, ({ ingredient }) => unseenWork[ingredient.shelf] ?? 1),
     batch: request.holdMass === false ? [batchG / BATCH_FACTOR, batchG * BATCH_FACTOR] : [batchG, batchG],
-  }; // prettier-ignore
+  };
 }
 
 /** Variable of a line: the logarithm of its amount, turning linear below what is small, so that nothing at all can be reached. */
@@ -81,7 +85,11 @@ const STEPS = 60,
  * Scales the free lines by one factor, each within its bounds, until the sum is what it may be; the nearest where that cannot be.
  * The sum grows with the factor in straight pieces: Newton's rule inside a bracket finds the piece and then the factor exactly.
  */
-export function holdMass(space: SearchSpace, masses: Float64Array, movable: readonly number[] = space.free): Float64Array {
+export function holdMass(
+  space: SearchSpace,
+  masses: Float64Array,
+  movable: readonly number[] = space.free,
+): Float64Array {
   const { batch, low, high } = space;
   let sum = 0;
   for (const g of masses) sum += g;
@@ -116,7 +124,7 @@ export function holdMass(space: SearchSpace, masses: Float64Array, movable: read
   const held = Float64Array.from(masses);
   for (const i of movable) held[i] = clip(masses[i]! * factor, low[i]!, high[i]!);
   return held;
-} // prettier-ignore
+}
 
 /** Masses of all lines for a point of the search. */
 export function massesAt(space: SearchSpace, at: Float64Array): Float64Array {

@@ -45,10 +45,14 @@ function keepLimits(space: SearchSpace, masses: Float64Array): Float64Array {
     const floor = portionOf(limit, least);
     const share = Math.max(0, (limit.most * (1 - 1e-6) - floor) / Math.max(eaten - floor, 1e-12));
     const drawn = Float64Array.from(kept, (g, i) => (least[i] ?? g) + share * (g - (least[i] ?? g)));
-    kept = holdMass(space, drawn, space.free.filter((i) => !brings(i)));
+    kept = holdMass(
+      space,
+      drawn,
+      space.free.filter((i) => !brings(i)),
+    );
   }
   return kept;
-} // prettier-ignore
+}
 
 /** Nobody gets more than they may, and nothing that they must not have. */
 export const withinLimits = (space: SearchSpace, masses: Float64Array): boolean =>
@@ -59,20 +63,33 @@ export const withinLimits = (space: SearchSpace, masses: Float64Array): boolean 
  * Starting points: the present amounts, then seeded scatterings of them.
  * @param wider share by which each is scattered more widely than the one before
  */
-export function* startsOf(space: SearchSpace, { seed, starts }: Pick<BalanceOptions, 'seed' | 'starts'>, wider = 0): Generator<Float64Array> {
+export function* startsOf(
+  space: SearchSpace,
+  { seed, starts }: Pick<BalanceOptions, 'seed' | 'starts'>,
+  wider = 0,
+): Generator<Float64Array> {
   const present = variablesOf(space, space.present),
     chance = seededChance(seed);
   if (starts > 0) yield present;
   for (let i = 1; i < starts; i++)
-    yield present.map((value) => value + START_SPREAD * (1 + i * wider) * (chance() + chance() + chance() + chance() - 2) * Math.sqrt(3));
-} // prettier-ignore
+    yield present.map(
+      (value) =>
+        value +
+        START_SPREAD * (1 + i * wider) * (chance() + chance() + chance() + chance() - 2) * Math.sqrt(3),
+    );
+}
 
 /**
  * The amounts within a space that come nearest to the aims. Deterministic: the same space, aims and seed give the same amounts.
  * @param insisting where amounts that meet everything are known: search on from them, and let no middle out again
  * @returns the best of several searches, with the bands worked out anew at the end
  */
-export function* solve(space: SearchSpace, aims: readonly Aim[], options: BalanceOptions, insisting?: Insisting): Generator<SearchProgress, Solution> {
+export function* solve(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  options: BalanceOptions,
+  insisting?: Insisting,
+): Generator<SearchProgress, Solution> {
   const { recipe, portions } = space.request;
   let best: Found | undefined,
     evaluations = 0,
@@ -89,9 +106,16 @@ export function* solve(space: SearchSpace, aims: readonly Aim[], options: Balanc
       const search = leastSquares(problem, start, options.iterations);
       let turn = search.next();
       while (!turn.done) {
-        if (options.stop()) { stopped = true; break; }
+        if (options.stop()) {
+          stopped = true;
+          break;
+        }
         const share = (pass + (pass === 0 ? k / options.starts : 0)) / options.passes;
-        yield { done: share, objective: Math.min(best?.objective ?? Infinity, turn.value.objective), evaluations: evaluations + turn.value.evaluations };
+        yield {
+          done: share,
+          objective: Math.min(best?.objective ?? Infinity, turn.value.objective),
+          evaluations: evaluations + turn.value.evaluations,
+        };
         turn = search.next();
       }
       evaluations += turn.value.evaluations;
@@ -105,21 +129,29 @@ export function* solve(space: SearchSpace, aims: readonly Aim[], options: Balanc
   const judged = judge(withMasses(recipe, masses), portions);
   const misses = missesOf(aims, judged);
   return {
-    masses, judged, misses, evaluations, stopped,
+    masses,
+    judged,
+    misses,
+    evaluations,
+    stopped,
     objective: best?.objective ?? 0,
     met: met(misses) && withinLimits(space, masses) && !massOutOfReach(space),
   };
-} // prettier-ignore
+}
 
 /** A search that is a part of a longer one: its progress runs from one share of the whole to another. */
-export function* asPart<T>(search: Generator<SearchProgress, T>, from: number, to: number): Generator<SearchProgress, T> {
+export function* asPart<T>(
+  search: Generator<SearchProgress, T>,
+  from: number,
+  to: number,
+): Generator<SearchProgress, T> {
   let turn = search.next();
   while (!turn.done) {
     yield { ...turn.value, done: from + (to - from) * Math.min(1, turn.value.done) };
     turn = search.next();
   }
   return turn.value;
-} // prettier-ignore
+}
 
 /** Runs a search to its end without looking up. */
 export function finish<T, R>(search: Generator<T, R>): R {

@@ -16,9 +16,13 @@ test.each(families)('a %s has a brief whose stretches lie on their rails', (fami
   }
 });
 
-test.each(rails.map((rail) => [rail.id, rail] as const))('on the %s rail a place and its value are each other’s inverse', (_id, { scale }) => {
-  for (const place of [0, 0.13, 0.5, 0.92, 1]) expect(placeOnRail(scale, valueOnRail(scale, place))).toBeCloseTo(place, 9);
-}); // prettier-ignore
+test.each(rails.map((rail) => [rail.id, rail] as const))(
+  'on the %s rail a place and its value are each other’s inverse',
+  (_id, { scale }) => {
+    for (const place of [0, 0.13, 0.5, 0.92, 1])
+      expect(placeOnRail(scale, valueOnRail(scale, place))).toBeCloseTo(place, 9);
+  },
+);
 
 test('a band has its ends the right way round on every rail', () => {
   for (const rail of rails) {

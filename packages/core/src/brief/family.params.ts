@@ -15,4 +15,4 @@ export const familyStretches: Readonly<Record<Family, Brief>> = {
   'butter-with-fat': { fat: { low: 60, high: 84 }, savoriness: { low: 0, high: 0.1 }, salt: { low: 0.2, high: 1.8 }, sourness: { low: 0, high: 15 }, sweetness: { low: 0, high: 1 } },
   'butter-without-fat': { fat: { low: 0, high: 6 }, thickness: { low: 4000, high: 90_000 }, savoriness: { low: 0, high: 0.3 }, salt: { low: 0.5, high: 1.5 }, sourness: { low: 0, high: 15 }, sweetness: { low: 0, high: 3 }, smoothness: { low: 0, high: 2.5 } },
   'baked-topping': { fat: { low: 4, high: 18 }, thickness: { low: 500, high: 6000 }, savoriness: { low: 0.1, high: 1.5 }, salt: { low: 0.6, high: 1.4 }, sourness: { low: 0, high: 25 }, sweetness: { low: 0.3, high: 4 }, splitting: { low: 0, high: 35 }, smoothness: { low: 0, high: 4 } },
-}; // prettier-ignore
+};

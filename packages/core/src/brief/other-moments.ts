@@ -19,7 +19,15 @@ const thicknessAt = ({ mix, prediction }: Judged, at: Moment): Band =>
 /** Thickness before any heat, blended as it will be; mPa·s at 20 °C. */
 export function rawThickness({ recipe, prediction }: Judged): Band {
   const { rawC } = otherMoments;
-  const process: Process = { ...recipe.process, maxTemperatureC: rawC, holdMin: 0, evaporatedG: 0, bakeMin: 0, keepWarmMin: 0, noodlesG: 0 }; // prettier-ignore
+  const process: Process = {
+    ...recipe.process,
+    maxTemperatureC: rawC,
+    holdMin: 0,
+    evaporatedG: 0,
+    bakeMin: 0,
+    keepWarmMin: 0,
+    noodlesG: 0,
+  };
   const raw = assemble({ lines: recipe.lines, process });
   return withDoubtOf(
     prediction.viscosity,

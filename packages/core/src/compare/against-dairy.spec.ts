@@ -18,7 +18,18 @@ test('every family has a dairy thing to be held against, and that thing against 
 });
 
 test('melted hard cheese holds far more protein and calcium than a bean melt', () => {
-  const beans = { lines: [{ ingredient: ingredientById('white-bean-boiled')!, mass: 300 as never, preparation: 'as-is' as const, stage: 'start' as const }], process: counterpartRecipe('dip', ingredientById).process, serving: counterpartRecipe('dip', ingredientById).serving }; // prettier-ignore
+  const beans = {
+    lines: [
+      {
+        ingredient: ingredientById('white-bean-boiled')!,
+        mass: 300 as never,
+        preparation: 'as-is' as const,
+        stage: 'start' as const,
+      },
+    ],
+    process: counterpartRecipe('dip', ingredientById).process,
+    serving: counterpartRecipe('dip', ingredientById).serving,
+  };
   const against = againstDairy('stretchy-melt', { massG: 300, report: reportOn(beans) }, 100, ingredientById);
   const row = (figure: string) => against.rows.find((entry) => entry.figure === figure);
   expect(row('protein')?.ours).toBeCloseTo(8.5, 1);

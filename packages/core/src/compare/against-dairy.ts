@@ -9,7 +9,17 @@ import { celsius, grams } from '../quantity/quantity.js';
 import { counterparts } from './dairy-counterpart.params.js';
 
 /** Figures that are compared for the same mass of both. */
-export const comparedFigures = ['energyKcal', 'fat', 'saturatedFat', 'protein', 'carbohydrate', 'salt', 'calciumMg', 'coins', 'kgCO2e'] as const; // prettier-ignore
+export const comparedFigures = [
+  'energyKcal',
+  'fat',
+  'saturatedFat',
+  'protein',
+  'carbohydrate',
+  'salt',
+  'calciumMg',
+  'coins',
+  'kgCO2e',
+] as const;
 export type ComparedFigure = (typeof comparedFigures)[number];
 
 export interface Compared {
@@ -47,9 +57,16 @@ function amountsOf(
 ): Readonly<Record<ComparedFigure, number>> {
   const { energyKcal, fat, saturatedFat, protein, carbohydrate, salt, calciumMg } = nutrition;
   return {
-    energyKcal, fat, protein, carbohydrate, salt,
-    saturatedFat: saturatedFat.amount, calciumMg: calciumMg.amount, coins: cost.coins.mid, kgCO2e: climate.kgCO2e.mid,
-  }; // prettier-ignore
+    energyKcal,
+    fat,
+    protein,
+    carbohydrate,
+    salt,
+    saturatedFat: saturatedFat.amount,
+    calciumMg: calciumMg.amount,
+    coins: cost.coins.mid,
+    kgCO2e: climate.kgCO2e.mid,
+  };
 }
 
 /** What is won and lost against the dairy thing, for the same mass of both. */

@@ -23,4 +23,4 @@ export const counterparts: Readonly<Record<Family, CounterpartRow>> = {
   'butter-with-fat': { name: 'dairy butter', lines: [['butter', 100]], process: {}, serveC: 10, source: 'S-05j' },
   'butter-without-fat': { name: 'dairy butter', lines: [['butter', 100]], process: {}, serveC: 10, source: 'S-05j' },
   'baked-topping': { name: 'dairy white sauce with cheese', lines: [['cow-milk', 250], ['butter', 20], ['wheat-flour', 20], ['hard-cheese-cow', 50]], process: boiled, serveC: 60, source: 'S-05j' },
-}; // prettier-ignore
+};

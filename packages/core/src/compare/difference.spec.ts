@@ -3,8 +3,14 @@ import { ingredientById } from '../larder/catalog/larder-table.js';
 import { differencesOf, sideBySide } from './difference.js';
 
 const line = (id: string, ingredient: string, grams: number, more: Partial<Line> = {}): Line => ({
-  id, ingredient, amount: { value: grams, unit: 'g' }, role: ingredientById(ingredient)?.role ?? 'body', preparation: 'as-is', stage: 'start', ...more,
-}); // prettier-ignore
+  id,
+  ingredient,
+  amount: { value: grams, unit: 'g' },
+  role: ingredientById(ingredient)?.role ?? 'body',
+  preparation: 'as-is',
+  stage: 'start',
+  ...more,
+});
 const base: Formula = {
   ...blankFormula,
   name: 'Base',
@@ -13,14 +19,21 @@ const base: Formula = {
 
 test('a formula does not differ from itself, nor from itself in other units', () => {
   expect(differencesOf(base, base, ingredientById)).toEqual([]);
-  const millilitres = { ...base, lines: base.lines.map((l) => (l.id === 'b' ? { ...l, amount: { value: 0.3, unit: 'kg' as const } } : l)) };
+  const millilitres = {
+    ...base,
+    lines: base.lines.map((l) => (l.id === 'b' ? { ...l, amount: { value: 0.3, unit: 'kg' as const } } : l)),
+  };
   expect(differencesOf(base, millilitres, ingredientById)).toEqual([]);
-}); // prettier-ignore
+});
 
 test('lines that came, went and changed are told, each once', () => {
   const after: Formula = {
     ...base,
-    lines: [line('d', 'sunflower-seed', 90, { preparation: 'soaked' }), line('b', 'water', 250, { stage: 'end' }), line('c', 'salt', 4)],
+    lines: [
+      line('d', 'sunflower-seed', 90, { preparation: 'soaked' }),
+      line('b', 'water', 250, { stage: 'end' }),
+      line('c', 'salt', 4),
+    ],
   };
   expect(differencesOf(base, after, ingredientById)).toEqual([
     { kind: 'line-added', ingredient: 'sunflower-seed', grams: 90 },
@@ -28,13 +41,18 @@ test('lines that came, went and changed are told, each once', () => {
     { kind: 'made', ingredient: 'water' },
     { kind: 'line-removed', ingredient: 'cashew', grams: 100 },
   ]);
-}); // prettier-ignore
+});
 
 test('process, serving, portions, brief, kind and name are told too', () => {
   const after: Formula = {
-    ...base, name: 'After', portions: 6, family: 'dip', brief: { fat: { low: 1, high: 2 } },
-    process: { ...base.process, holdMin: 9 }, serve: { ...base.serve, days: 1 },
-  }; // prettier-ignore
+    ...base,
+    name: 'After',
+    portions: 6,
+    family: 'dip',
+    brief: { fat: { low: 1, high: 2 } },
+    process: { ...base.process, holdMin: 9 },
+    serve: { ...base.serve, days: 1 },
+  };
   const kinds = differencesOf(base, after, ingredientById).map(({ kind }) => kind);
   expect(kinds).toEqual(['process', 'serving', 'portions', 'brief', 'family', 'name']);
 });

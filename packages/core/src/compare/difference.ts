@@ -38,43 +38,55 @@ const apart = (a: number | undefined, b: number | undefined): boolean =>
   a === undefined || b === undefined ? a !== b : Math.abs(a - b) > SAME * Math.max(a, b, 1);
 
 /** Lines of one formula put beside those of another: first by id, then by what they are. */
-function partnersOf(before: readonly Line[], after: readonly Line[]): readonly (readonly [Line | undefined, Line | undefined])[] {
+function partnersOf(
+  before: readonly Line[],
+  after: readonly Line[],
+): readonly (readonly [Line | undefined, Line | undefined])[] {
   const left = new Set(before);
   const pairs = after.map((line): readonly [Line | undefined, Line] => {
-    const partner = [...left].find((other) => other.id === line.id && other.ingredient === line.ingredient) ?? [...left].find((other) => other.ingredient === line.ingredient);
+    const partner =
+      [...left].find((other) => other.id === line.id && other.ingredient === line.ingredient) ??
+      [...left].find((other) => other.ingredient === line.ingredient);
     if (partner) left.delete(partner);
     return [partner, line];
   });
   return [...pairs, ...[...left].map((line) => [line, undefined] as const)];
-} // prettier-ignore
+}
 
 /** What changed from one formula to another, lines first. */
 export function differencesOf(before: Formula, after: Formula, larder: LarderLookup): readonly Difference[] {
   const lines = partnersOf(before.lines, after.lines).flatMap(([was, is]): Difference[] => {
     if (!was && is) return [{ kind: 'line-added', ingredient: is.ingredient, grams: gramsIn(is, larder) }];
-    if (was && !is) return [{ kind: 'line-removed', ingredient: was.ingredient, grams: gramsIn(was, larder) }];
+    if (was && !is)
+      return [{ kind: 'line-removed', ingredient: was.ingredient, grams: gramsIn(was, larder) }];
     if (!was || !is) return [];
     const from = gramsIn(was, larder),
       to = gramsIn(is, larder);
     return [
       ...(apart(from, to) ? [{ kind: 'amount', ingredient: is.ingredient, from, to } as const] : []),
-      ...(was.preparation !== is.preparation || was.stage !== is.stage ? [{ kind: 'made', ingredient: is.ingredient } as const] : []),
+      ...(was.preparation !== is.preparation || was.stage !== is.stage
+        ? [{ kind: 'made', ingredient: is.ingredient } as const]
+        : []),
     ];
   });
   const process = (Object.keys(after.process) as (keyof Process)[]).flatMap((what): Difference[] =>
-    before.process[what] === after.process[what] ? [] : [{ kind: 'process', what, from: before.process[what], to: after.process[what] }],
+    before.process[what] === after.process[what]
+      ? []
+      : [{ kind: 'process', what, from: before.process[what], to: after.process[what] }],
   );
   const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
   return [
     ...lines,
     ...process,
     ...(same(before.serve, after.serve) ? [] : [{ kind: 'serving' } as const]),
-    ...(before.portions === after.portions ? [] : [{ kind: 'portions', from: before.portions, to: after.portions } as const]),
+    ...(before.portions === after.portions
+      ? []
+      : [{ kind: 'portions', from: before.portions, to: after.portions } as const]),
     ...(same(before.brief, after.brief) ? [] : [{ kind: 'brief' } as const]),
     ...(before.family === after.family ? [] : [{ kind: 'family' } as const]),
     ...(before.name === after.name ? [] : [{ kind: 'name', from: before.name, to: after.name } as const]),
   ];
-} // prettier-ignore
+}
 
 /** A row of several formulas side by side: one ingredient, and how much of it each has. */
 export interface SideRow {
@@ -90,11 +102,15 @@ export function sideBySide(formulas: readonly Formula[], larder: LarderLookup): 
   formulas.forEach((formula, k) => {
     for (const line of formula.lines) {
       const key = `${line.role} ${line.ingredient}`;
-      const row = rows.get(key) ?? { role: line.role, ingredient: line.ingredient, grams: formulas.map(() => undefined) };
+      const row = rows.get(key) ?? {
+        role: line.role,
+        ingredient: line.ingredient,
+        grams: formulas.map(() => undefined),
+      };
       const grams = gramsIn(line, larder);
       row.grams[k] = grams === undefined ? row.grams[k] : (row.grams[k] ?? 0) + grams;
       rows.set(key, row);
     }
   });
   return roles.flatMap((role) => [...rows.values()].filter((row) => row.role === role));
-} // prettier-ignore
+}

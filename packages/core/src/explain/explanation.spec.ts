@@ -6,7 +6,13 @@ import { lineOf } from '../science/random-pots.js';
 import { explanationOf } from './explanation.js';
 
 const mixOf = (...lines: readonly (readonly [string, number])[]) =>
-  assemble({ lines: lines.flatMap(([id, g]) => { const found = ingredientById(id); return found ? [lineOf(found, g)] : []; }), process: { ...uncooked, maxTemperatureC: 95, holdMin: 4 } }); // prettier-ignore
+  assemble({
+    lines: lines.flatMap(([id, g]) => {
+      const found = ingredientById(id);
+      return found ? [lineOf(found, g)] : [];
+    }),
+    process: { ...uncooked, maxTemperatureC: 95, holdMin: 4 },
+  });
 
 test('every figure opens to a sentence and a source', () => {
   const mix = mixOf(['water', 240], ['tapioca-starch', 20]);

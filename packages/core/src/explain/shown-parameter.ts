@@ -12,8 +12,13 @@ export interface ShownParameter {
 }
 
 export const shown = (name: string, { value, unit, cv, provenance, basis }: Parameter): ShownParameter => ({
-  name, value, unit, cv, provenance, basis,
-}); // prettier-ignore
+  name,
+  value,
+  unit,
+  cv,
+  provenance,
+  basis,
+});
 
 /** What provenance means, in words. */
 export const provenanceWords: Readonly<Record<Provenance, string>> = {

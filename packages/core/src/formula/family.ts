@@ -1,7 +1,15 @@
 /** What is being made; the nine kinds a dairy-free kitchen cooks. */
 export const families = [
-  'pouring-sauce', 'stretchy-melt', 'cream-sauce', 'crumbly-curd', 'tangy-spread', 'dip', 'butter-with-fat', 'butter-without-fat', 'baked-topping',
-] as const; // prettier-ignore
+  'pouring-sauce',
+  'stretchy-melt',
+  'cream-sauce',
+  'crumbly-curd',
+  'tangy-spread',
+  'dip',
+  'butter-with-fat',
+  'butter-without-fat',
+  'baked-topping',
+] as const;
 export type Family = (typeof families)[number];
 
 export const familyNames: Readonly<Record<Family, string>> = {

@@ -48,7 +48,18 @@ export interface Formula {
 
 /** A formula that holds nothing yet. */
 export const blankFormula: Formula = {
-  name: 'New formula', family: 'pouring-sauce', portions: 4, note: '', lines: [],
-  process: { ...uncooked, maxTemperatureC: 90, holdMin: 5, blenderPower: 0.6, blendSeconds: 60, blendedAfterCooking: false },
+  name: 'New formula',
+  family: 'pouring-sauce',
+  portions: 4,
+  note: '',
+  lines: [],
+  process: {
+    ...uncooked,
+    maxTemperatureC: 90,
+    holdMin: 5,
+    blenderPower: 0.6,
+    blendSeconds: 60,
+    blendedAfterCooking: false,
+  },
   serve: { temperatureC: 60, storage: 'cool', days: 0 },
-}; // prettier-ignore
+};

@@ -111,5 +111,8 @@ test('a step on a line that is gone changes nothing', () => {
 test('lines are grouped by role in the order of the work', () => {
   const moved = applyStep(formula, { step: 'move-line', line: 'c', role: 'body', at: 0 });
   const groups = moved.kind === 'applied' ? linesByRole(moved.formula.lines) : [];
-  expect(groups.map((group) => [group.role, group.lines.map((l) => l.id)])).toEqual([['body', ['c', 'a']], ['liquid', ['b']]]); // prettier-ignore
+  expect(groups.map((group) => [group.role, group.lines.map((l) => l.id)])).toEqual([
+    ['body', ['c', 'a']],
+    ['liquid', ['b']],
+  ]);
 });

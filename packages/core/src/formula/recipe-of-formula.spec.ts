@@ -3,7 +3,14 @@ import { blankFormula, type Formula, type Line } from './formula.js';
 import type { Amount } from '../quantity/amount.js';
 import { recipeOfFormula } from './recipe-of-formula.js';
 
-const line = (id: string, ingredient: string, value: number, unit: Amount['unit'] = 'g'): Line => ({ id, ingredient, amount: { value, unit }, role: 'body', preparation: 'as-is', stage: 'start' }); // prettier-ignore
+const line = (id: string, ingredient: string, value: number, unit: Amount['unit'] = 'g'): Line => ({
+  id,
+  ingredient,
+  amount: { value, unit },
+  role: 'body',
+  preparation: 'as-is',
+  stage: 'start',
+});
 const formula = (...lines: readonly Line[]): Formula => ({ ...blankFormula, lines });
 
 test('spoons and pieces are weighed, line for line, in their order', () => {
@@ -23,7 +30,10 @@ test('what cannot be weighed is left out and said, the rest still counts', () =>
   );
   expect(lineIds).toEqual(['a']);
   expect(recipe.lines).toHaveLength(1);
-  expect(problems.map(({ line: id, kind }) => [id, kind])).toEqual([['b', 'unknown-ingredient'], ['c', 'unknown-weight']]); // prettier-ignore
+  expect(problems.map(({ line: id, kind }) => [id, kind])).toEqual([
+    ['b', 'unknown-ingredient'],
+    ['c', 'unknown-weight'],
+  ]);
   for (const { message } of problems) expect(message).toMatch(/left out of the figures/);
 });
 

@@ -32,7 +32,7 @@ export const cautionRows: readonly CautionRow[] = [
   { id: 'related-nuts', text: 'People with one nut allergy often react to a related nut: cashew with pistachio, walnut with pecan.', applies: (recipe) => any(recipe, (line) => line.ingredient.shelf === 'nuts') },
   { id: 'pulses-and-peanut', text: 'Lupin, pea and chickpea may matter to people with peanut allergy.', applies: (recipe) => any(recipe, (line) => ['lupin', 'pea', 'chickpea'].some((id) => holds(id)(line))) },
   { id: 'coconut-and-seeds', text: 'Coconut and seeds are on no list everywhere: ask about them separately.', applies: (recipe) => any(recipe, (line) => holds('coconut')(line) || line.ingredient.shelf === 'seeds') },
-]; // prettier-ignore
+];
 
 /** What the first-run note says. */
 export const whatItKnows =

@@ -1,5 +1,5 @@
 /** Heads that the facts below speak of; a row names those it holds, and holds none of the others. */
-export const factHeads = ['milk', 'egg', 'fish', 'crustacean', 'mollusc', 'peanut', 'soya', 'sesame', 'celery', 'mustard', 'lupin', 'sulphite', 'gluten', 'tree-nut'] as const; // prettier-ignore
+export const factHeads = ['milk', 'egg', 'fish', 'crustacean', 'mollusc', 'peanut', 'soya', 'sesame', 'celery', 'mustard', 'lupin', 'sulphite', 'gluten', 'tree-nut'] as const;
 
 /** `ingredient: what it holds by its nature`, written down apart from the larder’s own rows. */
 export const allergenFacts: Readonly<Record<string, string>> = {
@@ -11,7 +11,7 @@ export const allergenFacts: Readonly<Record<string, string>> = {
   mustard: 'mustard', 'mustard-powder': 'mustard', 'lupin-flour': 'lupin', butter: 'milk', ghee: 'milk', 'goat-cheese': 'milk', 'sheep-cheese': 'milk', 'cow-milk': 'milk', 'yogurt-cow': 'milk',
   'mayonnaise-egg': 'egg', 'mayonnaise-egg-free': '', 'chickpea-dip': 'sesame', 'cocoa-butter': '', 'shea-butter': '', 'coconut-milk': '', 'coconut-oil': '', 'butter-bean-boiled': '', potato: '', 'nutritional-yeast': '',
   'breadcrumbs-wheat': 'gluten', 'yeast-extract': 'gluten', 'plant-cream-cheese': 'tree-nut', 'pasta-water': 'gluten',
-}; // prettier-ignore
+};
 
 /** `ingredient: what it often holds by its recipe`: asked about, whether traces matter or not. */
 export const oftenFacts: Readonly<Record<string, string>> = {
@@ -24,7 +24,7 @@ export const oftenFacts: Readonly<Record<string, string>> = {
   'chickpea-flour': 'wheat', 'buckwheat-flour': 'wheat', 'maize-meal': 'wheat', 'millet-flour': 'wheat', 'rye-flour': 'wheat', 'lupin-flour': 'soya', 'pea-protein': 'soya', 'tofu-smoked': 'wheat', tempeh: 'wheat', tamari: 'wheat', 'rice-miso': 'barley wheat', 'chickpea-miso': 'soya barley',
   'rice-vinegar': 'wheat barley', 'lactic-acid': 'milk', 'cocoa-butter': 'milk', 'shea-butter': 'tree-nut', 'sheep-cheese': 'goat-milk', 'goat-cheese': 'cow-milk', 'mustard-powder': 'wheat',
   miso: 'barley wheat soya', 'soya-sauce': 'wheat', stock: 'celery wheat soya mustard', 'stock-cube': 'celery milk wheat', 'noodles-cooked': 'wheat egg', 'noodle-water': 'wheat egg', mayonnaise: 'egg mustard soya',
-}; // prettier-ignore
+};
 
 /** `ingredient: what shares its lines`: asked about where traces matter, and only there. */
 export const lineFacts: Readonly<Record<string, string>> = {
@@ -33,11 +33,11 @@ export const lineFacts: Readonly<Record<string, string>> = {
   'rice-flour': 'gluten soya mustard lupin', 'maize-meal': 'soya mustard lupin', 'buckwheat-flour': 'soya sesame', 'wheat-flour': 'sesame mustard', 'corn-starch': 'gluten', 'rice-starch': 'gluten', arrowroot: 'gluten soya',
   'red-lentil-dry': 'soya', 'chickpea-flour': 'soya mustard', 'pea-flour': 'mustard soya', cumin: 'mustard celery sesame gluten peanut tree-nut', 'paprika-sweet': 'mustard celery peanut', 'black-pepper': 'mustard celery', nutmeg: 'celery mustard', turmeric: 'mustard gluten', 'oregano-dried': 'celery mustard',
   xanthan: 'gluten soya', guar: 'soya', agar: 'crustacean mollusc fish', 'kappa-carrageenan': 'crustacean mollusc', 'tofu-firm': 'gluten sesame', 'sesame-oil': 'peanut tree-nut', 'walnut-oil': 'peanut sesame', capers: 'mustard celery', 'nutritional-yeast': 'celery soya', 'smoke-water': 'gluten',
-}; // prettier-ignore
+};
 
 /** `ingredient: needs that find nothing against it`, traces or not. */
 export const clearFacts: Readonly<Record<string, string>> = {
   potato: 'milk egg soya gluten tree-nut peanut celery sulphite mustard', carrot: 'milk egg soya gluten celery', cauliflower: 'milk gluten mustard', onion: 'milk gluten sulphite', garlic: 'milk gluten soya celery', 'parsley-fresh': 'celery mustard gluten', water: 'milk egg soya gluten tree-nut peanut sesame celery mustard sulphite lupin fish',
   salt: 'milk egg soya gluten sulphite', sugar: 'milk egg soya gluten', 'olive-oil': 'milk egg soya gluten tree-nut peanut sesame', 'rapeseed-oil': 'milk egg gluten mustard', 'white-bean-boiled': 'milk egg soya gluten peanut lupin', 'butter-bean-boiled': 'milk egg soya', 'chickpea-boiled': 'milk gluten soya',
   'rice-cooked': 'gluten milk egg', 'coconut-milk': 'peanut egg gluten', celeriac: 'milk gluten egg mustard', butter: 'egg soya gluten tree-nut', 'cow-milk': 'egg soya gluten', 'white-vinegar': 'gluten milk egg', 'maple-syrup': 'milk gluten', spinach: 'milk gluten sulphite', 'tomato-fresh': 'celery milk sulphite',
-}; // prettier-ignore
+};

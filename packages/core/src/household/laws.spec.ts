@@ -17,13 +17,22 @@ const anyOf = <T>(list: readonly T[]): T => list[Math.floor(chance() * list.leng
 const POTS = 400;
 
 /** Things that matter to one kind of need or another stand in as often as all else together. */
-const telling = larderTable.filter(({ behaviour, per100, contains }) => behaviour.pungent > 2 || (per100.salt ?? 0) > 3 || contains.length > 0); // prettier-ignore
+const telling = larderTable.filter(
+  ({ behaviour, per100, contains }) => behaviour.pungent > 2 || (per100.salt ?? 0) > 3 || contains.length > 0,
+);
 const randomLine = (): PortionLine => {
   const ingredient = anyOf(chance() < 0.5 ? telling : larderTable);
   const grams = chance() < 0.05 ? {} : { gramsPerPortion: 0.1 * 900 ** chance() };
-  return { id: `l-${chance()}`, ingredient: chance() < 0.02 ? undefined : ingredient, named: ingredient.name, whole: chance() < 0.5, ...grams }; // prettier-ignore
+  return {
+    id: `l-${chance()}`,
+    ingredient: chance() < 0.02 ? undefined : ingredient,
+    named: ingredient.name,
+    whole: chance() < 0.5,
+    ...grams,
+  };
 };
-const randomPortion = (): Portion => portionOfLines(Array.from({ length: 1 + Math.floor(chance() * 4) }, randomLine)); // prettier-ignore
+const randomPortion = (): Portion =>
+  portionOfLines(Array.from({ length: 1 + Math.floor(chance() * 4) }, randomLine));
 
 /** One need of every kind there is. */
 const everyNeed = (): readonly Need[] => [
@@ -33,7 +42,13 @@ const everyNeed = (): readonly Need[] => [
   ...compounds.map((compound): Need => ({ kind: 'compound', compound, gramsPerPortion: chance() })),
   ...rules.map((rule): Need => ({ kind: 'rule', rule })),
 ];
-const eater = (needs: readonly Need[], guest = false): Eater => ({ id: 'e', name: 'E', eatsTonight: true, guest, needs }); // prettier-ignore
+const eater = (needs: readonly Need[], guest = false): Eater => ({
+  id: 'e',
+  name: 'E',
+  eatsTonight: true,
+  guest,
+  needs,
+});
 const verdict = (need: Need, portion: Portion): VerdictOrNone => whoCanEat(eater([need]), portion).verdict;
 
 /** Over random pots, each need that there is. */
@@ -73,7 +88,10 @@ test('a formula inside weighs as much as its lines', () => {
 test('more of it never makes it better', () => {
   overAll((need, pot, inner) => {
     const by = 1 + chance() * 9;
-    expect([need, isWorse(verdict(need, inner), verdict(need, timesAsMuch(inner, by)))]).toEqual([need, false]); // prettier-ignore
+    expect([need, isWorse(verdict(need, inner), verdict(need, timesAsMuch(inner, by)))]).toEqual([
+      need,
+      false,
+    ]);
     if (isMild(need)) return;
     const once = mealOf([pot, inner], 'mixed'),
       more = mealOf([pot, timesAsMuch(inner, by)], 'mixed');
@@ -85,7 +103,8 @@ test('an amount that is not known never fits where some amount does not', () => 
   overAll((need, _pot, inner) => {
     const unknown = verdict(need, timesAsMuch(inner, undefined));
     for (const by of [0.5, 1, 4])
-      if (verdict(need, timesAsMuch(inner, by)) !== 'fits') expect([need, unknown]).not.toEqual([need, 'fits']); // prettier-ignore
+      if (verdict(need, timesAsMuch(inner, by)) !== 'fits')
+        expect([need, unknown]).not.toEqual([need, 'fits']);
   });
 });
 

@@ -21,7 +21,13 @@ import { portionOfLines } from './portion/portion-of-lines.js';
 import type { VerdictOrNone } from './verdict.js';
 import { whoCanEat } from './who-can-eat.js';
 
-const line = (id: string, more: Partial<PortionLine> = {}): PortionLine => ({ id: `l-${id}`, ingredient: ingredientById(id), named: id, gramsPerPortion: 40, ...more }); // prettier-ignore
+const line = (id: string, more: Partial<PortionLine> = {}): PortionLine => ({
+  id: `l-${id}`,
+  ingredient: ingredientById(id),
+  named: id,
+  gramsPerPortion: 40,
+  ...more,
+});
 const allergy = (allergen: AllergenId, traces = false): Need => ({
   kind: 'allergen',
   allergen,
@@ -37,7 +43,9 @@ const facts = Object.entries(allergenFacts).flatMap(([ingredient, held]) =>
 );
 
 const pairsOf = (table: Readonly<Record<string, string>>) =>
-  Object.entries(table).flatMap(([ingredient, heads]) => heads.split(' ').map((head) => [ingredient, head as AllergenId] as const)); // prettier-ignore
+  Object.entries(table).flatMap(([ingredient, heads]) =>
+    heads.split(' ').map((head) => [ingredient, head as AllergenId] as const),
+  );
 
 test('there are more than 600 facts, a good part of them questions', () => {
   expect(facts.length).toBeGreaterThan(600);
@@ -45,16 +53,22 @@ test('there are more than 600 facts, a good part of them questions', () => {
 });
 
 test.each(pairsOf(oftenFacts))('%s often holds %s: ask', (ingredient, head) => {
-  for (const traces of [false, true]) expect(verdict([allergy(head, traces)], { lines: [line(ingredient)] })).toBe('ask'); // prettier-ignore
+  for (const traces of [false, true])
+    expect(verdict([allergy(head, traces)], { lines: [line(ingredient)] })).toBe('ask');
 });
 
 test.each(pairsOf(lineFacts))('%s shares its lines with %s: ask where traces matter', (ingredient, head) => {
   expect(verdict([allergy(head, true)], { lines: [line(ingredient)] })).toBe('ask');
-  expect(verdict([{ kind: 'allergen', allergen: head, strictness: 'dislike', traces: true }], { lines: [line(ingredient)] })).toBe('fits'); // prettier-ignore
+  expect(
+    verdict([{ kind: 'allergen', allergen: head, strictness: 'dislike', traces: true }], {
+      lines: [line(ingredient)],
+    }),
+  ).toBe('fits');
 });
 
 test.each(pairsOf(clearFacts))('%s: a need for %s finds nothing against it', (ingredient, head) => {
-  for (const traces of [false, true]) expect(verdict([allergy(head, traces)], { lines: [line(ingredient)] })).toBe('fits'); // prettier-ignore
+  for (const traces of [false, true])
+    expect(verdict([allergy(head, traces)], { lines: [line(ingredient)] })).toBe('fits');
 });
 
 test.each(facts)('%s holds %s: %s', (ingredient, head, holds) => {
@@ -90,7 +104,14 @@ test('a version never fits better than its base: butter in the base forbids both
   }
 });
 
-const pot = (id: string, ids: readonly string[], more: Partial<Pot> = {}): Pot => ({ id, name: id, portion: portionOfLines(ids.map((i) => line(i))), tools: ['spoon'], washedBefore: false, ...more }); // prettier-ignore
+const pot = (id: string, ids: readonly string[], more: Partial<Pot> = {}): Pot => ({
+  id,
+  name: id,
+  portion: portionOfLines(ids.map((i) => line(i))),
+  tools: ['spoon'],
+  washedBefore: false,
+  ...more,
+});
 
 test('a spoon carries from pot to pot until it is washed; frying fat cannot be washed', () => {
   const teo = person(allergy('tree-nut'));
@@ -113,7 +134,10 @@ test('a spoon carries from pot to pot until it is washed; frying fat cannot be w
 
 test('the strictest is cooked first, and nothing is washed where nobody would be the better for it', () => {
   const people = [person(allergy('tree-nut')), person(allergy('milk'))];
-  const order = strictestFirst([pot('cheese', ['butter', 'cashew']), pot('nuts', ['cashew']), pot('beans', ['white-bean-boiled'])], people); // prettier-ignore
+  const order = strictestFirst(
+    [pot('cheese', ['butter', 'cashew']), pot('nuts', ['cashew']), pot('beans', ['white-bean-boiled'])],
+    people,
+  );
   expect(order.map(({ id }) => id)).toEqual(['beans', 'nuts', 'cheese']);
   expect(order.map(({ washedBefore }) => washedBefore)).toEqual([false, false, false]);
   expect(contactsOf(order, 1)).toHaveLength(1);
@@ -125,34 +149,75 @@ test('the tools are washed wherever the next pot would carry something to somebo
   expect(order.map(({ washedBefore }) => washedBefore)).toEqual([false, true]);
   expect(judgePots(order, people)[1]?.people[0]?.verdict).toBe('fits');
   // A question that is carried over counts too; frying fat cannot be washed.
-  const asked = strictestFirst([pot('melt', ['plant-butter-block']), pot('beans', ['white-bean-boiled', 'butter'])], [person(allergy('soya')), person(allergy('milk'))]); // prettier-ignore
-  expect(asked.map(({ id, washedBefore }) => [id, washedBefore])).toEqual([['melt', false], ['beans', true]]); // prettier-ignore
-  const fried = strictestFirst([pot('nuts', ['cashew'], { tools: ['frying fat'] }), pot('cheese', ['butter'], { tools: ['frying fat'] })], people); // prettier-ignore
+  const asked = strictestFirst(
+    [pot('melt', ['plant-butter-block']), pot('beans', ['white-bean-boiled', 'butter'])],
+    [person(allergy('soya')), person(allergy('milk'))],
+  );
+  expect(asked.map(({ id, washedBefore }) => [id, washedBefore])).toEqual([
+    ['melt', false],
+    ['beans', true],
+  ]);
+  const fried = strictestFirst(
+    [
+      pot('nuts', ['cashew'], { tools: ['frying fat'] }),
+      pot('cheese', ['butter'], { tools: ['frying fat'] }),
+    ],
+    people,
+  );
   expect(fried.map(({ washedBefore }) => washedBefore)).toEqual([false, false]);
 });
 
 test('salt and burn of an evening are those of all its pots: each alone fits, together they do not', () => {
-  const seasoned = (id: string) => ({ ...pot(id, []), portion: portionOfLines([line('salt', { gramsPerPortion: 0.8 }), line('cayenne', { gramsPerPortion: 0.09 }), line('potato', { gramsPerPortion: 120 })]) }); // prettier-ignore
+  const seasoned = (id: string) => ({
+    ...pot(id, []),
+    portion: portionOfLines([
+      line('salt', { gramsPerPortion: 0.8 }),
+      line('cayenne', { gramsPerPortion: 0.09 }),
+      line('potato', { gramsPerPortion: 120 }),
+    ]),
+  });
   const watcher = person({ kind: 'salt-limit', gramsPerPortion: 1.2 }),
     mild = person({ kind: 'rule', rule: 'mild' });
   const pots = [seasoned('one'), seasoned('two')];
-  expect(judgePots(pots, [watcher, mild]).flatMap(({ people }) => people.map(({ verdict: said }) => said))).toEqual(['fits', 'fits', 'fits', 'fits']); // prettier-ignore
+  expect(
+    judgePots(pots, [watcher, mild]).flatMap(({ people }) => people.map(({ verdict: said }) => said)),
+  ).toEqual(['fits', 'fits', 'fits', 'fits']);
   expect(judgeEvening(pots, [watcher, mild]).map(({ verdict: said }) => said)).toEqual(['does-not', 'ask']);
 });
 
 test('soya sauce and cayenne added to one version turn the salt-watcher and the mild eater, of that version only', () => {
   const watcher = person({ kind: 'salt-limit', gramsPerPortion: 1.2 }),
     mild = person({ kind: 'rule', rule: 'mild' });
-  const base = { name: 'Base', ...portionOfLines([line('potato', { gramsPerPortion: 150 }), line('salt', { gramsPerPortion: 0.6 })]) }; // prettier-ignore
-  const added = portionOfLines([line('soy-sauce', { gramsPerPortion: 8 }), line('cayenne', { gramsPerPortion: 0.4 })]); // prettier-ignore
+  const base = {
+    name: 'Base',
+    ...portionOfLines([line('potato', { gramsPerPortion: 150 }), line('salt', { gramsPerPortion: 0.6 })]),
+  };
+  const added = portionOfLines([
+    line('soy-sauce', { gramsPerPortion: 8 }),
+    line('cayenne', { gramsPerPortion: 0.4 }),
+  ]);
   const unweighed = portionOfLines([line('soy-sauce', { gramsPerPortion: undefined as unknown as number })]);
-  const said = judgeVersions(base, [{ name: 'plain', added: portionOfLines([]) }, { name: 'hot', added }, { name: 'unweighed', added: unweighed }], [watcher, mild]); // prettier-ignore
-  expect(said.map(({ people }) => people.map(({ verdict: one }) => one))).toEqual([['fits', 'fits'], ['does-not', 'ask'], ['ask', 'fits']]); // prettier-ignore
+  const said = judgeVersions(
+    base,
+    [
+      { name: 'plain', added: portionOfLines([]) },
+      { name: 'hot', added },
+      { name: 'unweighed', added: unweighed },
+    ],
+    [watcher, mild],
+  );
+  expect(said.map(({ people }) => people.map(({ verdict: one }) => one))).toEqual([
+    ['fits', 'fits'],
+    ['does-not', 'ask'],
+    ['ask', 'fits'],
+  ]);
 });
 
 test('a dislike, whole nuts and lactose are summed through what stands inside', () => {
-  const inner = (id: string, grams: number) => asOneLine(`f-${id}`, 'Inner', portionOfLines([line(id, { gramsPerPortion: grams, whole: true })])); // prettier-ignore
-  const both = (id: string, grams: number) => mealOf([portionOfLines([line(id, { gramsPerPortion: grams })]), inner(id, grams)], 'mixed'); // prettier-ignore
+  const inner = (id: string, grams: number) =>
+    asOneLine(`f-${id}`, 'Inner', portionOfLines([line(id, { gramsPerPortion: grams, whole: true })]));
+  const both = (id: string, grams: number) =>
+    mealOf([portionOfLines([line(id, { gramsPerPortion: grams })]), inner(id, grams)], 'mixed');
   const dislike: Need = { kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' };
   expect(verdict([dislike], inner('nutritional-yeast', 0.3))).toBe('fits');
   expect(verdict([dislike], both('nutritional-yeast', 0.3))).toBe('ask');
@@ -218,9 +283,19 @@ test('what was only likened by its numbers, or of which nothing was said, is ask
 
 test('whether something stays in pieces is asked about where its preparation is not known', () => {
   const child: Need = { kind: 'rule', rule: 'small-child' };
-  const almonds = (more: Partial<PortionLine>) => verdict([child], portionOfLines([line('almond', { gramsPerPortion: 5, ...more })])); // prettier-ignore
-  expect([almonds({}), almonds({ preparationUnknown: true }), almonds({ whole: true })]).toEqual(['fits', 'ask', 'does-not']); // prettier-ignore
-  expect(verdict([child], portionOfLines([line('almond-butter', { gramsPerPortion: 5, preparationUnknown: true })]))).toBe('fits'); // prettier-ignore
+  const almonds = (more: Partial<PortionLine>) =>
+    verdict([child], portionOfLines([line('almond', { gramsPerPortion: 5, ...more })]));
+  expect([almonds({}), almonds({ preparationUnknown: true }), almonds({ whole: true })]).toEqual([
+    'fits',
+    'ask',
+    'does-not',
+  ]);
+  expect(
+    verdict(
+      [child],
+      portionOfLines([line('almond-butter', { gramsPerPortion: 5, preparationUnknown: true })]),
+    ),
+  ).toBe('fits');
 });
 
 test('who is allergic to garlic is asked about garlic powder and about what is bought ready', () => {
@@ -236,9 +311,22 @@ test('who is allergic to garlic is asked about garlic powder and about what is b
 });
 
 test('what a spoon carries is certain for an allergy and a question for an intolerance; a dislike and a salt limit do not mind', () => {
-  const carried = (need: Need) => verdict([need], { ...portionOfLines([line('potato')]), contacts: [{ by: 'spoon', from: 'nuts', lines: [line('cashew'), line('salt')] }] }); // prettier-ignore
-  const need = (strictness: Extract<Need, { kind: 'allergen' }>['strictness']): Need => ({ kind: 'allergen', allergen: 'tree-nut', strictness, traces: false }); // prettier-ignore
-  expect([carried(need('allergy')), carried(need('intolerance')), carried(need('dislike'))]).toEqual(['does-not', 'ask', 'fits']); // prettier-ignore
+  const carried = (need: Need) =>
+    verdict([need], {
+      ...portionOfLines([line('potato')]),
+      contacts: [{ by: 'spoon', from: 'nuts', lines: [line('cashew'), line('salt')] }],
+    });
+  const need = (strictness: Extract<Need, { kind: 'allergen' }>['strictness']): Need => ({
+    kind: 'allergen',
+    allergen: 'tree-nut',
+    strictness,
+    traces: false,
+  });
+  expect([carried(need('allergy')), carried(need('intolerance')), carried(need('dislike'))]).toEqual([
+    'does-not',
+    'ask',
+    'fits',
+  ]);
   expect(carried({ kind: 'ingredient', ingredient: 'cashew', strictness: 'allergy' })).toBe('does-not');
   expect(carried({ kind: 'salt-limit', gramsPerPortion: 0.5 })).toBe('fits');
 });
@@ -246,7 +334,11 @@ test('what a spoon carries is certain for an allergy and a question for an intol
 test('of an own ingredient that was written down without a word on traces, what shares its lines is asked about', () => {
   const walnut = ingredientById('walnut');
   if (!walnut) throw new Error('no walnut');
-  const own = (askFor: readonly AllergenId[]): PortionLine => ({ id: 'a', ingredient: { ...walnut, id: 'own-x', guessed: ['water'], askFor }, named: 'x' }); // prettier-ignore
+  const own = (askFor: readonly AllergenId[]): PortionLine => ({
+    id: 'a',
+    ingredient: { ...walnut, id: 'own-x', guessed: ['water'], askFor },
+    named: 'x',
+  });
   expect(verdict([allergy('sesame', true)], { lines: [own([])] })).toBe('ask');
   expect(verdict([allergy('sesame', true)], { lines: [own(['peanut'])] })).toBe('fits');
   expect(verdict([allergy('sesame', false)], { lines: [own([])] })).toBe('fits');

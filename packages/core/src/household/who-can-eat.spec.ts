@@ -56,7 +56,11 @@ test.each([
 test('a certain conflict stands before a question, and each says its line', () => {
   const result = judge([avoids('soya', 'diet'), avoids('wheat')], pot('mustard', 'soy-sauce'));
   expect(result.verdict).toBe('does-not');
-  expect(result.findings.map((finding) => [finding.verdict, finding.line])).toEqual([['does-not', 'l1'], ['does-not', 'l1'], ['ask', 'l0']]); // prettier-ignore
+  expect(result.findings.map((finding) => [finding.verdict, finding.line])).toEqual([
+    ['does-not', 'l1'],
+    ['does-not', 'l1'],
+    ['ask', 'l0'],
+  ]);
 });
 
 test('a dislike never forbids, and does not ask about traces', () => {
@@ -104,9 +108,18 @@ test('words never promise safety', () => {
 });
 
 test('where nothing is in it there is no verdict, whatever somebody needs, a base without lines included', () => {
-  const eater: Eater = { id: 'e', name: 'E', eatsTonight: true, needs: [{ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true }, { kind: 'salt-limit', gramsPerPortion: 1 }] };
+  const eater: Eater = {
+    id: 'e',
+    name: 'E',
+    eatsTonight: true,
+    needs: [
+      { kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: true },
+      { kind: 'salt-limit', gramsPerPortion: 1 },
+    ],
+  };
   const base: PortionLine = { id: 'base', ingredient: undefined, named: 'Base', inside: [] };
-  for (const lines of [[], [base]]) expect(whoCanEat(eater, { lines })).toMatchObject({ verdict: 'none', findings: [], checked: 0 });
+  for (const lines of [[], [base]])
+    expect(whoCanEat(eater, { lines })).toMatchObject({ verdict: 'none', findings: [], checked: 0 });
   const gone: PortionLine = { id: 'x', ingredient: undefined, named: 'moon dust' };
   expect(whoCanEat(eater, { lines: [gone] }).verdict).toBe('ask');
-}); // prettier-ignore
+});

@@ -19,8 +19,12 @@ function meetOwn(line: PortionLine, need: Need): Finding | undefined {
   if (!ingredient) {
     if (line.inside) return undefined;
     return {
-      verdict: 'ask', line: line.id, need, reason: `${named(line)} is no longer in the larder, so nothing is known of it`,
-      chain: [named(line)], wouldChange: 'an ingredient the larder knows',
+      verdict: 'ask',
+      line: line.id,
+      need,
+      reason: `${named(line)} is no longer in the larder, so nothing is known of it`,
+      chain: [named(line)],
+      wouldChange: 'an ingredient the larder knows',
     };
   }
   switch (need.kind) {
@@ -34,15 +38,20 @@ function meetOwn(line: PortionLine, need: Need): Finding | undefined {
     case 'compound':
       return undefined;
   }
-} // prettier-ignore
+}
 
 function meetLine(line: PortionLine, need: Need): readonly Finding[] {
   const own = meetOwn(line, need);
-  const through = (line.inside ?? []).flatMap((part) => meetLine(part, need)).map((finding) => ({
-    ...finding, line: line.id, reason: `${finding.reason}, in ${named(line).toLowerCase()}`, chain: [named(line), ...finding.chain],
-  }));
+  const through = (line.inside ?? [])
+    .flatMap((part) => meetLine(part, need))
+    .map((finding) => ({
+      ...finding,
+      line: line.id,
+      reason: `${finding.reason}, in ${named(line).toLowerCase()}`,
+      chain: [named(line), ...finding.chain],
+    }));
   return own ? [own, ...through] : through;
-} // prettier-ignore
+}
 
 /** What only the whole portion can say: amounts that add up over all its lines. */
 function meetWhole(portion: Portion, need: Need): Finding | undefined {
@@ -64,7 +73,10 @@ function meetWhole(portion: Portion, need: Need): Finding | undefined {
 /** What came in by a shared jar, spoon or frying fat: certain for a strict need, a question for the rest. */
 function meetContact({ by, from, lines }: Contact, need: Need): readonly Finding[] {
   const strict = (need.kind === 'allergen' || need.kind === 'ingredient') && need.strictness === 'allergy';
-  const concerns = need.kind === 'allergen' || need.kind === 'ingredient' ? need.strictness !== 'dislike' : need.kind === 'rule' && need.rule === 'gluten-free'; // prettier-ignore
+  const concerns =
+    need.kind === 'allergen' || need.kind === 'ingredient'
+      ? need.strictness !== 'dislike'
+      : need.kind === 'rule' && need.rule === 'gluten-free';
   if (!concerns) return [];
   return lines
     .flatMap((line) => meetLine(line, need))

@@ -86,11 +86,32 @@ export interface Behaviour {
 }
 
 export const plainBehaviour: Behaviour = {
-  fatType: 'liquid', solubleProtein: 0, pregelatinized: 0, cellEnclosed: 0, amylaseLoss: 0, particles: 'nut',
-  pH: 6.5, bufferMmol: 0, particleSizeUm: 0, hardness: 0, soakSoftening: 1, boilSoftening: 1,
-  lab: [85, 0, 10], scattering: 0.3, tint: 1, bitter: 0, pungent: 0, lastingBite: false, emulsifying: 0,
-  oilContinuous: false, stableEmulsion: false, heatSetProtein: 0, coagulation: 0, isoelectricPh: 4.6, cellWallSwelling: 1,
-}; // prettier-ignore
+  fatType: 'liquid',
+  solubleProtein: 0,
+  pregelatinized: 0,
+  cellEnclosed: 0,
+  amylaseLoss: 0,
+  particles: 'nut',
+  pH: 6.5,
+  bufferMmol: 0,
+  particleSizeUm: 0,
+  hardness: 0,
+  soakSoftening: 1,
+  boilSoftening: 1,
+  lab: [85, 0, 10],
+  scattering: 0.3,
+  tint: 1,
+  bitter: 0,
+  pungent: 0,
+  lastingBite: false,
+  emulsifying: 0,
+  oilContinuous: false,
+  stableEmulsion: false,
+  heatSetProtein: 0,
+  coagulation: 0,
+  isoelectricPh: 4.6,
+  cellWallSwelling: 1,
+};
 
 const total = (parts: Readonly<Partial<Record<string, number>>> | undefined): number =>
   Object.values(parts ?? {}).reduce<number>((sum, part) => sum + (part ?? 0), 0);
@@ -101,8 +122,24 @@ export const gumTotal = (c: Composition): number => total(c.gums);
 /** g per 100 g that the tables leave unnamed (ash, soluble fibre, flavour), so that everything sums to 100. */
 export function unnamedRemainder(c: Composition): number {
   const named =
-    (c.water ?? 0) + (c.fat ?? 0) + (c.protein ?? 0) + (c.sugars ?? 0) + starchTotal(c) + (c.fibre ?? 0) + (c.oligo ?? 0) + gumTotal(c) +
-    (c.salt ?? 0) + (c.citric ?? 0) + (c.acetic ?? 0) + (c.lactic ?? 0) + (c.malic ?? 0) + (c.alcohol ?? 0) +
-    (c.glutamate ?? 0) + (c.aspartate ?? 0) + (c.imp ?? 0) + (c.gmp ?? 0) + (c.amp ?? 0); // prettier-ignore
+    (c.water ?? 0) +
+    (c.fat ?? 0) +
+    (c.protein ?? 0) +
+    (c.sugars ?? 0) +
+    starchTotal(c) +
+    (c.fibre ?? 0) +
+    (c.oligo ?? 0) +
+    gumTotal(c) +
+    (c.salt ?? 0) +
+    (c.citric ?? 0) +
+    (c.acetic ?? 0) +
+    (c.lactic ?? 0) +
+    (c.malic ?? 0) +
+    (c.alcohol ?? 0) +
+    (c.glutamate ?? 0) +
+    (c.aspartate ?? 0) +
+    (c.imp ?? 0) +
+    (c.gmp ?? 0) +
+    (c.amp ?? 0);
   return 100 - named;
 }

@@ -7,14 +7,35 @@ export const roles = ['body', 'liquid', 'thickener', 'fat', 'sour', 'savory', 's
 export type Role = (typeof roles)[number];
 
 export const roleNames: Readonly<Record<Role, string>> = {
-  body: 'Body', liquid: 'Liquid', thickener: 'Thickener', fat: 'Fat', sour: 'Sour', savory: 'Savory', seasoning: 'Season',
-}; // prettier-ignore
+  body: 'Body',
+  liquid: 'Liquid',
+  thickener: 'Thickener',
+  fat: 'Fat',
+  sour: 'Sour',
+  savory: 'Savory',
+  seasoning: 'Season',
+};
 
 /** Where it stands in the larder. */
 export const shelves = [
-  'nuts', 'seeds', 'pulses', 'soya', 'vegetables', 'grains', 'plant milks', 'creams', 'starches', 'gums',
-  'fats and oils', 'acids and brines', 'savory', 'herbs and spices', 'salts and sweeteners', 'bought', 'dairy to compare',
-] as const; // prettier-ignore
+  'nuts',
+  'seeds',
+  'pulses',
+  'soya',
+  'vegetables',
+  'grains',
+  'plant milks',
+  'creams',
+  'starches',
+  'gums',
+  'fats and oils',
+  'acids and brines',
+  'savory',
+  'herbs and spices',
+  'salts and sweeteners',
+  'bought',
+  'dairy to compare',
+] as const;
 export type Shelf = (typeof shelves)[number];
 
 /** Per 100 g; price in coins and climate in kg CO2e per kg. Absent is not zero. */

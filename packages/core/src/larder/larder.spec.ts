@@ -54,7 +54,11 @@ test.each([
   ['eggplant', 'aubergine'],
   ['beans white', 'white-bean-boiled'],
 ])('looking for “%s” finds %s', (text, id) => {
-  expect(searchIngredients(larderTable, text).slice(0, 2).map((i) => i.id)).toContain(id); // prettier-ignore
+  expect(
+    searchIngredients(larderTable, text)
+      .slice(0, 2)
+      .map((i) => i.id),
+  ).toContain(id);
 });
 
 test('a search of nonsense finds nothing and an empty one finds all', () => {

@@ -31,7 +31,7 @@ export const partsOfIngredient: Readonly<Record<string, readonly PartRow[]>> = {
   'plant-cream-cheese': [{ name: 'almonds', holds: ['almond'], sure: true }, { name: 'coconut fat', holds: ['coconut', 'added-oil'], sure: true }],
   'breadcrumbs-wheat': [{ name: 'wheat flour', holds: ['wheat'], sure: true }, { name: 'yeast', holds: ['yeast'], sure: true }, { name: 'milk or malt in some makes', holds: ['milk', 'barley'], sure: false }],
   'white-wine': [{ name: 'sulphites', holds: ['sulphite'], sure: true }, { name: 'fining with milk, egg or fish', holds: ['milk', 'egg', 'fish'], sure: false }],
-}; // prettier-ignore
+};
 
 /** The part of an ingredient that holds an allergen, where it is known. */
 export const partHolding = (ingredient: string, allergen: AllergenId): PartRow | undefined =>

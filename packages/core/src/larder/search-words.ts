@@ -1,12 +1,61 @@
 /** Spellings that are one word to a cook. @source British, American and other kitchens, as packs and recipes write them */
 const SPELLINGS: Readonly<Record<string, string>> = {
-  soy: 'soya', yoghurt: 'yogurt', yoghourt: 'yogurt', chili: 'chilli', chile: 'chilli', chilly: 'chilli', houmous: 'hummus', humus: 'hummus',
-  dhal: 'dal', daal: 'dal', dahl: 'dal', caramelized: 'caramelised', flavour: 'flavor', fiber: 'fibre', savoury: 'savory', wholewheat: 'wholemeal', leaf: 'leaf',
-  tin: 'can', tinned: 'canned', desiccated: 'desiccated', dessicated: 'desiccated', miso: 'miso',
-}; // prettier-ignore
+  soy: 'soya',
+  yoghurt: 'yogurt',
+  yoghourt: 'yogurt',
+  chili: 'chilli',
+  chile: 'chilli',
+  chilly: 'chilli',
+  houmous: 'hummus',
+  humus: 'hummus',
+  dhal: 'dal',
+  daal: 'dal',
+  dahl: 'dal',
+  caramelized: 'caramelised',
+  flavour: 'flavor',
+  fiber: 'fibre',
+  savoury: 'savory',
+  wholewheat: 'wholemeal',
+  leaf: 'leaf',
+  tin: 'can',
+  tinned: 'canned',
+  desiccated: 'desiccated',
+  dessicated: 'desiccated',
+  miso: 'miso',
+};
 
 /** Words that say how much or how good, not what: they need not be found. */
-const SOFT = new Set(['a', 'an', 'and', 'of', 'the', 'with', 'in', 'some', 'my', 'any', 'fresh', 'raw', 'plain', 'organic', 'good', 'quality', 'ripe', 'small', 'medium', 'large', 'big', 'whole', 'homemade', 'chopped', 'sliced', 'diced', 'grated', 'peeled', 'unsalted']); // prettier-ignore
+const SOFT = new Set([
+  'a',
+  'an',
+  'and',
+  'of',
+  'the',
+  'with',
+  'in',
+  'some',
+  'my',
+  'any',
+  'fresh',
+  'raw',
+  'plain',
+  'organic',
+  'good',
+  'quality',
+  'ripe',
+  'small',
+  'medium',
+  'large',
+  'big',
+  'whole',
+  'homemade',
+  'chopped',
+  'sliced',
+  'diced',
+  'grated',
+  'peeled',
+  'unsalted',
+]);
 
 const plain = (text: string): string =>
   text

@@ -29,13 +29,17 @@ test('every other name a cook may use finds its ingredient', () => {
 });
 
 test('each word must be there: more words never find more', () => {
-  for (const [few, many] of [['oat', 'oat drink'], ['starch', 'potato starch'], ['nut', 'nut butter']] as const) {
+  for (const [few, many] of [
+    ['oat', 'oat drink'],
+    ['starch', 'potato starch'],
+    ['nut', 'nut butter'],
+  ] as const) {
     const wide = new Set(found(few));
     expect(found(many).every((id) => wide.has(id))).toBe(true);
     expect(found(many).length).toBeLessThan(wide.size);
   }
   expect(found('cashew anvil')).toEqual([]);
-}); // prettier-ignore
+});
 
 test('the start of a word is enough while typing; a name that starts with it comes before one that holds it', () => {
   const hits = found('coco');
@@ -68,7 +72,8 @@ test('words may stand in different names of one ingredient', () => {
 });
 
 test('a slip is forgiven in five letters, not in four', () => {
-  for (const slip of ['onoin', 'oniom', 'onionn', 'onin']) expect([slip, found(slip)[0]]).toEqual([slip, slip.length >= 5 ? 'onion' : found(slip)[0]]); // prettier-ignore
+  for (const slip of ['onoin', 'oniom', 'onionn', 'onin'])
+    expect([slip, found(slip)[0]]).toEqual([slip, slip.length >= 5 ? 'onion' : found(slip)[0]]);
   expect(found('kaje')).toEqual([]);
 });
 
@@ -79,6 +84,9 @@ test('a larder that grows is searched anew', () => {
   expect(searchIngredients(own, 'grandmothers')[0]?.id).toBe('own-1');
 });
 
-test.each(['<script>', '\\', '(((', '%', '\u0000', 'a'.repeat(5000), 'x '.repeat(500)])('odd characters (%j) are harmless', (text) => {
-  expect(() => found(text)).not.toThrow();
-}); // prettier-ignore
+test.each(['<script>', '\\', '(((', '%', '\u0000', 'a'.repeat(5000), 'x '.repeat(500)])(
+  'odd characters (%j) are harmless',
+  (text) => {
+    expect(() => found(text)).not.toThrow();
+  },
+);

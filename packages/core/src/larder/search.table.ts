@@ -276,4 +276,4 @@ export const searches: Readonly<Record<string, readonly string[]>> = {
 export const neverFound: readonly (readonly [typed: string, ingredient: string])[] = [
   ['oat milk', 'goat-cheese'], ['oat', 'goat-cheese'], ['egg', 'aubergine'], ['nut', 'nutmeg'], ['nut', 'nutritional-yeast'], ['nut', 'coconut-milk'], ['pea', 'peanut'], ['pea', 'pecan'],
   ['corn', 'peppercorns'], ['rice', 'liquorice'], ['ham', 'shallot'], ['wheat', 'buckwheat-flour'], ['oil', 'potato-boiled'], ['soy', 'rapeseed-oil'], ['lime', 'butter-bean-boiled'], ['milk', 'silken'],
-]; // prettier-ignore
+];

@@ -116,11 +116,12 @@ function askedOf(words: readonly string[], index: SearchIndex): readonly Asked[]
     for (const pair of [word + (words[i + 1] ?? ''), (words[i - 1] ?? '') + word]) {
       if (pair === word) continue;
       for (const { name, first } of (index.places.get(pair) ?? []).filter(({ joined }) => !joined))
-        if ((answers.get(name)?.grade ?? 0) < grades.joined) answers.set(name, { grade: grades.joined, first, terms: 0.5 });
+        if ((answers.get(name)?.grade ?? 0) < grades.joined)
+          answers.set(name, { grade: grades.joined, first, terms: 0.5 });
     }
     return { answers, words: 1, soft: isSoft(word) };
   });
-} // prettier-ignore
+}
 
 /**
  * Ingredients that answer every word looked for, in any of their names, best first; all of them for an empty search. Upper case, accents,
@@ -158,13 +159,17 @@ export function searchIngredients(larder: readonly Ingredient[], text: string): 
     const cover = Math.min(1, sum / Math.max(words.length, name.words.length));
     const same = name.joined === joined ? bonus.same : 0;
     const begins = met[0]?.first ? bonus.begins * met[0].grade : 0;
-    const value = (same + bonus.cover * cover + begins) * (name.own ? bonus.own : 1) + (name.own ? bonus.own3 : 0);
+    const value =
+      (same + bonus.cover * cover + begins) * (name.own ? bonus.own : 1) + (name.own ? bonus.own3 : 0);
     named.set(name.ingredient, Math.max(named.get(name.ingredient) ?? 0, value));
   }
   // Of two that answer alike, the one whose kind is left open comes first: the kind was not said.
   const unsaid = (ingredient: number) => Number(larder[ingredient]?.kinds !== undefined);
   return [...scores]
     .map(([ingredient, score]) => ({ ingredient, score: score + (named.get(ingredient) ?? 0) }))
-    .sort((a, b) => b.score - a.score || unsaid(b.ingredient) - unsaid(a.ingredient) || a.ingredient - b.ingredient)
+    .sort(
+      (a, b) =>
+        b.score - a.score || unsaid(b.ingredient) - unsaid(a.ingredient) || a.ingredient - b.ingredient,
+    )
     .flatMap(({ ingredient }) => larder[ingredient] ?? []);
-} // prettier-ignore
+}

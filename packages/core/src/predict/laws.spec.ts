@@ -187,10 +187,25 @@ test('the edges hold: nothing in the pot, only oil, only salt, more boiled off t
   expect(predict(pot([])).flags).toEqual(['empty']);
   expect(predict(pot([['rapeseed-oil', 100]])).flags).toContain('no-water');
   expect(predict(pot([['salt', 100]])).viscosity.mid).toBeGreaterThan(0);
-  const dry = predict(pot([['water', 100], ['corn-starch', 5]], 500)); // prettier-ignore
+  const dry = predict(
+    pot(
+      [
+        ['water', 100],
+        ['corn-starch', 5],
+      ],
+      500,
+    ),
+  );
   expect(dry.flags).toContain('boiled-dry');
   expect(dry.evaporatedG).toBeLessThan(100);
-  expect(predict(pot([['water', 100], ['tapioca-starch', 60]])).flags).toContain('dough'); // prettier-ignore
+  expect(
+    predict(
+      pot([
+        ['water', 100],
+        ['tapioca-starch', 60],
+      ]),
+    ).flags,
+  ).toContain('dough');
   expect(() => predict(pot([['water', -1]]))).toThrow(RangeError);
   expect(() => predict(pot([['water', NaN]]))).toThrow(RangeError);
 });

@@ -7,7 +7,11 @@ import { type Process, type Recipe, uncooked } from './mixture/recipe.js';
 export function potOf(
   lines: readonly (readonly [id: string, grams: number])[],
   process: Partial<Process> = {},
-  serving: { readonly at?: number; readonly storage?: Recipe['serving']['storage']; readonly days?: number } = {},
+  serving: {
+    readonly at?: number;
+    readonly storage?: Recipe['serving']['storage'];
+    readonly days?: number;
+  } = {},
 ): Recipe {
   return {
     lines: lines.map(([id, g]) => {
@@ -16,6 +20,10 @@ export function potOf(
       return lineOf(found, g);
     }),
     process: { ...uncooked, ...process },
-    serving: { temperatureC: celsius(serving.at ?? 20), storage: serving.storage ?? 'cool', days: serving.days ?? 0 },
+    serving: {
+      temperatureC: celsius(serving.at ?? 20),
+      storage: serving.storage ?? 'cool',
+      days: serving.days ?? 0,
+    },
   };
-} // prettier-ignore
+}

@@ -4,7 +4,12 @@ import { warningsOf } from './warnings.js';
 const fieldsOf = (...pot: Parameters<typeof potOf>): readonly string[] =>
   warningsOf(potOf(...pot)).map(({ field }) => field);
 
-const sauce = [['oat-drink', 400], ['cashew', 80], ['salt', 5], ['corn-starch', 12]] as const; // prettier-ignore
+const sauce = [
+  ['oat-drink', 400],
+  ['cashew', 80],
+  ['salt', 5],
+  ['corn-starch', 12],
+] as const;
 const cooked = { maxTemperatureC: 92, holdMin: 3, blenderPower: 0.6, blendSeconds: 60 };
 
 test('an everyday sauce is not warned about', () => {
@@ -18,7 +23,16 @@ test.each([
   ['a spice jar emptied', 'paprika-smoked', 60],
   ['citric acid by the spoon', 'citric-acid', 30],
 ])('%s is asked about at its own line', (_what, id, g) => {
-  const [warning, ...more] = warningsOf(potOf([['oat-drink', 400], [id, g]], cooked, { at: 65 })); // prettier-ignore
+  const [warning, ...more] = warningsOf(
+    potOf(
+      [
+        ['oat-drink', 400],
+        [id, g],
+      ],
+      cooked,
+      { at: 65 },
+    ),
+  );
   expect(more).toEqual([]);
   expect(warning?.field).toBe('lines[1].amount');
   expect(warning?.message).toMatch(/Check the amount and the unit/);
@@ -29,12 +43,22 @@ test('a lone ingredient being weighed is no mistake', () => {
 });
 
 test('a line of the size of a canteen is asked about', () => {
-  expect(fieldsOf([['water', 25_000], ['cashew', 5000]])).toEqual(['lines[0].amount']); // prettier-ignore
+  expect(
+    fieldsOf([
+      ['water', 25_000],
+      ['cashew', 5000],
+    ]),
+  ).toEqual(['lines[0].amount']);
 });
 
 test.each([
   ['more boiled off than there is', { ...cooked, evaporatedG: 800 }, {}, 'process.evaporatedG'],
-  ['water boiled off in a lukewarm pot', { evaporatedG: 20, maxTemperatureC: 40, holdMin: 0 }, {}, 'process.evaporatedG'],
+  [
+    'water boiled off in a lukewarm pot',
+    { evaporatedG: 20, maxTemperatureC: 40, holdMin: 0 },
+    {},
+    'process.evaporatedG',
+  ],
   ['a blending time and no blender', { blendSeconds: 60 }, {}, 'process.blenderPower'],
   ['a blender and no time', { blenderPower: 0.6 }, {}, 'process.blendSeconds'],
   ['a hold in the cold', { holdMin: 10 }, {}, 'process.holdMin'],
@@ -43,10 +67,28 @@ test.each([
   ['hot from the fridge', cooked, { at: 60, storage: 'fridge' as const, days: 1 }, 'serve.temperatureC'],
   ['served hot, never heated', {}, { at: 70 }, 'serve.temperatureC'],
 ])('%s contradicts itself', (_what, process, serving, field) => {
-  expect(fieldsOf([['oat-drink', 400], ['cashew', 80]], process, serving)).toContain(field);
-}); // prettier-ignore
+  expect(
+    fieldsOf(
+      [
+        ['oat-drink', 400],
+        ['cashew', 80],
+      ],
+      process,
+      serving,
+    ),
+  ).toContain(field);
+});
 
 test('a warning only asks: it says what to look at in words, ending as a sentence', () => {
-  for (const { message } of warningsOf(potOf([['oat-drink', 400], ['salt', 60]], { blendSeconds: 60 }, { at: 70 })))
+  for (const { message } of warningsOf(
+    potOf(
+      [
+        ['oat-drink', 400],
+        ['salt', 60],
+      ],
+      { blendSeconds: 60 },
+      { at: 70 },
+    ),
+  ))
     expect(message).toMatch(/^.{20,}[.]$/);
-}); // prettier-ignore
+});

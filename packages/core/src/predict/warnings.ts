@@ -40,9 +40,15 @@ function processWarnings({ process, serving, lines }: Recipe): readonly Warning[
   const warn = (field: string, message: string) => warnings.push({ field: `process.${field}`, message });
   const water = lines.reduce((all, line) => all + compiledIngredient(line.ingredient).water * line.mass, 0);
   if (process.evaporatedG > water)
-    warn('evaporatedG', `${Math.round(process.evaporatedG)} g is to boil off, but there are only ${Math.round(water)} g of water. The pot would burn.`);
+    warn(
+      'evaporatedG',
+      `${Math.round(process.evaporatedG)} g is to boil off, but there are only ${Math.round(water)} g of water. The pot would burn.`,
+    );
   if (process.evaporatedG > 0 && process.maxTemperatureC < 60 && process.bakeMin === 0)
-    warn('evaporatedG', `Hardly any water leaves a pot at ${process.maxTemperatureC} °C. Check the temperature or the water boiled off.`);
+    warn(
+      'evaporatedG',
+      `Hardly any water leaves a pot at ${process.maxTemperatureC} °C. Check the temperature or the water boiled off.`,
+    );
   if (process.blendSeconds > 0 && process.blenderPower === 0)
     warn('blenderPower', 'A blending time is given, but no blender: it counts as not blended.');
   if (process.blenderPower > 0 && process.blendSeconds === 0)
@@ -52,13 +58,26 @@ function processWarnings({ process, serving, lines }: Recipe): readonly Warning[
   if (process.noodlesG > 0 && process.keepWarmMin === 0)
     warn('noodlesG', 'Noodles drink while they wait: say how many minutes it is kept warm.');
   if (serving.storage === 'cool' && serving.days > 0)
-    warnings.push({ field: 'serve.days', message: 'Days in the fridge are given for a sauce served fresh; they are left out.' });
+    warnings.push({
+      field: 'serve.days',
+      message: 'Days in the fridge are given for a sauce served fresh; they are left out.',
+    });
   if (serving.storage === 'fridge' && serving.temperatureC > 25)
-    warnings.push({ field: 'serve.temperatureC', message: `From the fridge, yet ${serving.temperatureC} °C: say “reheated”, or a colder temperature.` });
-  if (serving.storage === 'cool' && serving.temperatureC > Math.max(process.maxTemperatureC, 30) + 5 && process.bakeMin === 0)
-    warnings.push({ field: 'serve.temperatureC', message: `Served at ${serving.temperatureC} °C, but never heated above ${process.maxTemperatureC} °C.` });
+    warnings.push({
+      field: 'serve.temperatureC',
+      message: `From the fridge, yet ${serving.temperatureC} °C: say “reheated”, or a colder temperature.`,
+    });
+  if (
+    serving.storage === 'cool' &&
+    serving.temperatureC > Math.max(process.maxTemperatureC, 30) + 5 &&
+    process.bakeMin === 0
+  )
+    warnings.push({
+      field: 'serve.temperatureC',
+      message: `Served at ${serving.temperatureC} °C, but never heated above ${process.maxTemperatureC} °C.`,
+    });
   return warnings;
-} // prettier-ignore
+}
 
 /** What is hardly meant about a recipe: absurd shares and process facts that contradict each other. */
 export function warningsOf(recipe: Recipe): readonly Warning[] {

@@ -16,11 +16,23 @@ const gramsRead = (text: string, measures: Measures): number => {
 };
 
 test.each([
-  ['1 1/2', 1.5], ['1½', 1.5], ['¾', 0.75], ['1-1/2', 1.5], ['0.25', 0.25], ['0,25', 0.25], ['.5', 0.5], ['1 and 1/2', 1.5], ['one and a half', 1.5],
-  ['2 and a half', 2.5], ['half', 0.5], ['a quarter', 0.25], ['3⁄4', 0.75], ['12', 12],
+  ['1 1/2', 1.5],
+  ['1½', 1.5],
+  ['¾', 0.75],
+  ['1-1/2', 1.5],
+  ['0.25', 0.25],
+  ['0,25', 0.25],
+  ['.5', 0.5],
+  ['1 and 1/2', 1.5],
+  ['one and a half', 1.5],
+  ['2 and a half', 2.5],
+  ['half', 0.5],
+  ['a quarter', 0.25],
+  ['3⁄4', 0.75],
+  ['12', 12],
 ])('a cook writes %s and means %f', (text, value) => {
   expect(readNumber(text)?.value).toBeCloseTo(value, 9);
-}); // prettier-ignore
+});
 
 test.each(['', 'some', '1/0', 'cup'])('“%s” holds no number', (text) => {
   expect(readNumber(text)).toBeUndefined();
@@ -97,21 +109,47 @@ test('what a kitchen measure says weighs what it stands for, to within a tenth',
 const larderMeasures = (id: string): Measures => ingredientById(id)?.measures ?? {};
 
 test.each([
-  ['onion', '2', 'medium', 220], ['onion', '1/2', 'medium', 55], ['potato', '3', 'medium', 510], ['garlic', '4', 'clove', 16], ['lemon-juice', '2', 'medium', 90],
-  ['onion', '1½', 'medium', 165], ['squash', '3', 'piece', 2700], ['squash', '4', 'g', 4], ['white-bean-canned', '1', 'can', 240], ['onion', '0', 'g', 0],
-  ['onion', '200', 'g', 200], ['onion', '30', 'g', 30], ['white-bean-canned', '10', 'g', 10], ['salt', '2', 'g', 2], ['water', '1/2', 'g', 0.5],
+  ['onion', '2', 'medium', 220],
+  ['onion', '1/2', 'medium', 55],
+  ['potato', '3', 'medium', 510],
+  ['garlic', '4', 'clove', 16],
+  ['lemon-juice', '2', 'medium', 90],
+  ['onion', '1½', 'medium', 165],
+  ['squash', '3', 'piece', 2700],
+  ['squash', '4', 'g', 4],
+  ['white-bean-canned', '1', 'can', 240],
+  ['onion', '0', 'g', 0],
+  ['onion', '200', 'g', 200],
+  ['onion', '30', 'g', 30],
+  ['white-bean-canned', '10', 'g', 10],
+  ['salt', '2', 'g', 2],
+  ['water', '1/2', 'g', 0.5],
 ] as const)('of %s, a bare “%s” is in %s', (id, text, unit, mass) => {
   const outcome = readAmount(text, larderMeasures(id));
-  expect(outcome).toMatchObject({ kind: 'amount', amount: { unit }, grams: expect.closeTo(mass, 6) as number });
-}); // prettier-ignore
+  expect(outcome).toMatchObject({
+    kind: 'amount',
+    amount: { unit },
+    grams: expect.closeTo(mass, 6) as number,
+  });
+});
 
 test('a bare count means the size the line is written in already', () => {
-  expect(readAmount('3', larderMeasures('onion'), 'large')).toMatchObject({ amount: { value: 3, unit: 'large' }, grams: 450 });
-  expect(readAmount('3', larderMeasures('onion'), 'g')).toMatchObject({ amount: { value: 3, unit: 'medium' } });
-}); // prettier-ignore
+  expect(readAmount('3', larderMeasures('onion'), 'large')).toMatchObject({
+    amount: { value: 3, unit: 'large' },
+    grams: 450,
+  });
+  expect(readAmount('3', larderMeasures('onion'), 'g')).toMatchObject({
+    amount: { value: 3, unit: 'medium' },
+  });
+});
 
 test('where grams or pieces may be meant, the other reading is told with a text that means it', () => {
-  for (const [id, text] of [['onion', '2'], ['onion', '30'], ['garlic', '12'], ['potato', '100']] as const) {
+  for (const [id, text] of [
+    ['onion', '2'],
+    ['onion', '30'],
+    ['garlic', '12'],
+    ['potato', '100'],
+  ] as const) {
     const outcome = readAmount(text, larderMeasures(id));
     const other = outcome.kind === 'amount' ? outcome.other : undefined;
     if (outcome.kind !== 'amount' || !other) {
@@ -120,17 +158,29 @@ test('where grams or pieces may be meant, the other reading is told with a text 
       continue;
     }
     expect(new Set([outcome.amount.unit, other.amount.unit]).size).toBe(2);
-    expect(readAmount(other.text, larderMeasures(id))).toMatchObject({ amount: other.amount, grams: other.grams });
+    expect(readAmount(other.text, larderMeasures(id))).toMatchObject({
+      amount: other.amount,
+      grams: other.grams,
+    });
   }
   expect(readAmount('2 medium', larderMeasures('onion'))).not.toHaveProperty('other');
   expect(readAmount('2 g', larderMeasures('onion'))).toMatchObject({ amount: { value: 2, unit: 'g' } });
-}); // prettier-ignore
+});
 
 test.each([
-  ['1,000 g', 1000], ['1.000 g', 1000], ['1 000 g', 1000], ['1,000', 1000], ['3,5 g', 3.5], ['1,250 kg', 1250], ['1.250 kg', 1250], ['0.125 kg', 125], ['1,500 ml', 1500], ['1.250 l', 1250],
+  ['1,000 g', 1000],
+  ['1.000 g', 1000],
+  ['1 000 g', 1000],
+  ['1,000', 1000],
+  ['3,5 g', 3.5],
+  ['1,250 kg', 1250],
+  ['1.250 kg', 1250],
+  ['0.125 kg', 125],
+  ['1,500 ml', 1500],
+  ['1.250 l', 1250],
 ])('“%s” of water weighs %f g, whichever country the marks come from', (text, mass) => {
   expect(gramsRead(text, { density: 1 })).toBeCloseTo(mass, 6);
-}); // prettier-ignore
+});
 
 test('an amount below nothing is refused', () => {
   expect(readAmount('-5 g', {})).toMatchObject({

@@ -28,4 +28,4 @@ export const measuredUnitRows = [
   { unit: 'oz', read: ['ounce', 'ounces'], kind: 'mass', size: 28.3495 },
   { unit: 'lb', read: ['lbs', 'pound', 'pounds'], kind: 'mass', size: 453.592 },
   { unit: 'days', read: ['d', 'day'], kind: 'days', size: 1 },
-] as const satisfies readonly MeasuredUnitRow[]; // prettier-ignore
+] as const satisfies readonly MeasuredUnitRow[];

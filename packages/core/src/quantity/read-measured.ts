@@ -52,7 +52,7 @@ function readOne(text: string, asked: Measured): { readonly value: number; reado
   if (!own || !written || own.kind !== written.kind)
     return `“${word.trim()}” is not a unit that fits here. Type ${example(asked)}.`;
   return { value: fromBase(toBase(chosen(number, written), written), own), rest };
-} // prettier-ignore
+}
 
 /** Thousands where the unit is counted in thousands or none is written; one and a quarter hours otherwise. */
 const chosen = ({ value, asDecimal }: ReadNumber, row: MeasuredUnitRow | undefined): number =>
@@ -74,13 +74,15 @@ export function readMeasured(text: string, asked: Measured): MeasuredOutcome {
     value += part.value;
     rest = part.rest;
   } while (rest.trim() !== '' && rowOf(asked.unit)?.kind === 'time');
-  if (rest.trim() !== '') return { kind: 'unreadable', message: `“${rest.trim()}” was not understood. Type ${example(asked)}.` };
+  if (rest.trim() !== '')
+    return { kind: 'unreadable', message: `“${rest.trim()}” was not understood. Type ${example(asked)}.` };
   const rounded = Number(value.toPrecision(12));
   const { min = -Infinity, max = Infinity, unit } = asked;
   const of = unit === '' ? '' : ` ${unit}`;
   if (rounded < min || rounded > max) {
-    const ends = max === Infinity ? `${said(min)}${of} or more` : `between ${said(min)} and ${said(max)}${of}`;
+    const ends =
+      max === Infinity ? `${said(min)}${of} or more` : `between ${said(min)} and ${said(max)}${of}`;
     return { kind: 'unreadable', message: `That is ${said(rounded)}${of}. It must be ${ends}.` };
   }
   return { kind: 'value', value: rounded };
-} // prettier-ignore
+}

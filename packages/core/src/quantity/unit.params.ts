@@ -18,7 +18,7 @@ export interface UnitRow {
 /** How many of a counted piece a bare number means at most; more than these are grams. @source assumed: what one household batch takes */
 export const mostCounted: Readonly<Partial<Record<string, number>>> = {
   medium: 12, piece: 12, large: 12, small: 12, clove: 12, stick: 12, slice: 12, sprig: 12, can: 4, block: 4,
-}; // prettier-ignore
+};
 /** g that a bare count may come to; above that a number is grams. @source assumed, as above */
 export const MOST_COUNTED_G = 3000;
 

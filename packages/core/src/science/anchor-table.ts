@@ -23,15 +23,22 @@ const referenceFamily = (id: string): AnchorFamily => {
 };
 
 /** The anchors that the reference computation was fitted on; every one serves fitting here too. */
-export const referenceAnchors: readonly Anchor[] = (referenceTable as unknown as readonly Anchor[]).map((anchor) => ({
-  ...anchor,
-  family: referenceFamily(anchor.id),
-})); // prettier-ignore
+export const referenceAnchors: readonly Anchor[] = (referenceTable as unknown as readonly Anchor[]).map(
+  (anchor) => ({
+    ...anchor,
+    family: referenceFamily(anchor.id),
+  }),
+);
 
 /** Anchors that no parameter of the reference computation has seen; the held-back third is drawn from these. */
 export const laterAnchors: readonly Anchor[] = [
-  ...tasteAndAcid, ...fatAndSpread, ...pullAndStorage, ...purees, ...nutAndSeedCreams, ...thickeners,
-]; // prettier-ignore
+  ...tasteAndAcid,
+  ...fatAndSpread,
+  ...pullAndStorage,
+  ...purees,
+  ...nutAndSeedCreams,
+  ...thickeners,
+];
 
 export const anchors: readonly Anchor[] = [...referenceAnchors, ...laterAnchors, ...weakSpots];
 

@@ -11,6 +11,11 @@ export function drawHeldBack(from: readonly Anchor[], count: number, seed: numbe
     state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
     return { id: anchor.id, key: state };
   });
-  const chosen = new Set([...keyed].sort((a, b) => a.key - b.key).slice(0, count).map(({ id }) => id)); // prettier-ignore
+  const chosen = new Set(
+    [...keyed]
+      .sort((a, b) => a.key - b.key)
+      .slice(0, count)
+      .map(({ id }) => id),
+  );
   return from.map(({ id }) => id).filter((id) => chosen.has(id));
 }

@@ -67,9 +67,25 @@ export function totalsOf(name: string, results: readonly AnchorResult[]): readon
   const banded = results.filter((result) => result.bandHolds !== undefined),
     thick = banded.filter((result) => result.anchor.quantity === 'viscosity');
   return [
-    { name: `${name}: inside the reference range`, value: results.filter((r) => r.inside).length, of: results.length },
-    { name: `${name}: 80 % band holds the middle of the reference`, value: banded.filter((r) => r.bandHolds).length, of: banded.length },
-    { name: `${name}: the same for viscosity alone`, value: thick.filter((r) => r.bandHolds).length, of: thick.length },
-    { name: `${name}: 80 % band meets the reference range`, value: banded.filter((r) => r.bandMeets).length, of: banded.length },
-  ]; // prettier-ignore
+    {
+      name: `${name}: inside the reference range`,
+      value: results.filter((r) => r.inside).length,
+      of: results.length,
+    },
+    {
+      name: `${name}: 80 % band holds the middle of the reference`,
+      value: banded.filter((r) => r.bandHolds).length,
+      of: banded.length,
+    },
+    {
+      name: `${name}: the same for viscosity alone`,
+      value: thick.filter((r) => r.bandHolds).length,
+      of: thick.length,
+    },
+    {
+      name: `${name}: 80 % band meets the reference range`,
+      value: banded.filter((r) => r.bandMeets).length,
+      of: banded.length,
+    },
+  ];
 }

@@ -28,14 +28,27 @@ export function larderChecks(larder: readonly Ingredient[]): readonly LarderChec
       name: 'energy of the components within 10 % of the energy stated',
       failing: failing((i) => {
         const stated = i.facts.kcal;
-        return stated !== undefined && Math.abs(100 * energyOfIngredient(compiledIngredient(i)) - stated) > Math.max(ENERGY_SHARE * stated, ENERGY_FLOOR);
+        return (
+          stated !== undefined &&
+          Math.abs(100 * energyOfIngredient(compiledIngredient(i)) - stated) >
+            Math.max(ENERGY_SHARE * stated, ENERGY_FLOOR)
+        );
       }),
     },
-    { name: 'saturated fat is no more than fat', failing: failing((i) => (i.facts.saturatedFat ?? 0) > (i.per100.fat ?? 0) + 0.1) },
+    {
+      name: 'saturated fat is no more than fat',
+      failing: failing((i) => (i.facts.saturatedFat ?? 0) > (i.per100.fat ?? 0) + 0.1),
+    },
     { name: 'names a source', failing: failing((i) => !/^S-\d/.test(i.source)) },
     { name: 'has a row of facts', failing: failing((i) => !known.has(i.kinds?.[0] ?? i.id)) },
     { name: 'facts without an ingredient', failing: factIds.filter((id) => !ids.has(id)) },
-    { name: 'spoons and cups convert', failing: failing((i) => gramsPerUnit(i.measures, 'tbsp') === undefined) },
-    { name: 'soft or dry, it has a pH between 1.5 and 8', failing: failing((i) => i.behaviour.pH < 1.5 || i.behaviour.pH > 8) },
-  ]; // prettier-ignore
+    {
+      name: 'spoons and cups convert',
+      failing: failing((i) => gramsPerUnit(i.measures, 'tbsp') === undefined),
+    },
+    {
+      name: 'soft or dry, it has a pH between 1.5 and 8',
+      failing: failing((i) => i.behaviour.pH < 1.5 || i.behaviour.pH > 8),
+    },
+  ];
 }

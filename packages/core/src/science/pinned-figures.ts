@@ -23,20 +23,35 @@ export interface MovedFigure {
 const held: Readonly<Record<string, number>> = pinned;
 
 /** What every anchor predicts, in the order of its id: what is pinned. */
-export const figuresOf = (results: readonly Pick<AnchorResult, 'anchor' | 'predicted'>[]): Readonly<Record<string, number>> =>
-  Object.fromEntries(results.map(({ anchor, predicted }) => [anchor.id, Number(predicted.toPrecision(10))] as const).sort(([a], [b]) => (a < b ? -1 : 1))); // prettier-ignore
+export const figuresOf = (
+  results: readonly Pick<AnchorResult, 'anchor' | 'predicted'>[],
+): Readonly<Record<string, number>> =>
+  Object.fromEntries(
+    results
+      .map(({ anchor, predicted }) => [anchor.id, Number(predicted.toPrecision(10))] as const)
+      .sort(([a], [b]) => (a < b ? -1 : 1)),
+  );
 
 /** Anchor by anchor, what moved by more than the tolerance, came, or went. */
-export function movedFigures(results: readonly Pick<AnchorResult, 'anchor' | 'predicted'>[], from: Readonly<Record<string, number>> = held): readonly MovedFigure[] {
+export function movedFigures(
+  results: readonly Pick<AnchorResult, 'anchor' | 'predicted'>[],
+  from: Readonly<Record<string, number>> = held,
+): readonly MovedFigure[] {
   const now = figuresOf(results);
   const anchorOf = new Map(anchors.map((anchor) => [anchor.id, anchor]));
   return [...new Set([...Object.keys(from), ...Object.keys(now)])].sort().flatMap((id): MovedFigure[] => {
     const before = from[id],
       after = now[id];
-    const told = { id, name: anchorOf.get(id)?.name ?? '', unit: anchorOf.get(id)?.unit ?? '', from: before, to: after };
+    const told = {
+      id,
+      name: anchorOf.get(id)?.name ?? '',
+      unit: anchorOf.get(id)?.unit ?? '',
+      from: before,
+      to: after,
+    };
     if (before === undefined || after === undefined) return [told];
     if (Math.abs(before) < SMALLEST) return Math.abs(after) < SMALLEST ? [] : [told];
     const by = after / before - 1;
     return Math.abs(by) <= PIN_TOLERANCE ? [] : [{ ...told, by }];
   });
-} // prettier-ignore
+}

@@ -13,7 +13,16 @@ import {
 
 const POTENT = new Set(['gums', 'salts and sweeteners', 'herbs and spices', 'savory']);
 /** What a household adds by the pinch; a random amount of it would be no food. */
-const BY_THE_PINCH = new Set(['salt', 'sea-salt-flakes', 'black-salt', 'msg', 'citric-acid', 'lactic-acid', 'stock-powder', 'stock-powder-without-celery']); // prettier-ignore
+const BY_THE_PINCH = new Set([
+  'salt',
+  'sea-salt-flakes',
+  'black-salt',
+  'msg',
+  'citric-acid',
+  'lactic-acid',
+  'stock-powder',
+  'stock-powder-without-celery',
+]);
 const inKitchen = larderTable.filter(({ id, kinds }) => !kinds && !BY_THE_PINCH.has(id));
 
 export const lineOf = (

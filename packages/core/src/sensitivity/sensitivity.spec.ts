@@ -18,12 +18,17 @@ test('salt moves the salt most by the gram, and water takes it down', () => {
 
 test('a gram more does to the figure what was said', () => {
   const pull = pullsOn('thickness', judged).find(({ line }) => idOf(line) === 'rice-flour');
-  const more = potOf(seedSauce.map(([id, g]) => [id, id === 'rice-flour' ? g + 1 : g] as const), recipe.process, { at: 62 });
-  const moved = judge({ ...recipe, lines: more.lines }, 4).prediction.viscosity.mid - judged.prediction.viscosity.mid;
+  const more = potOf(
+    seedSauce.map(([id, g]) => [id, id === 'rice-flour' ? g + 1 : g] as const),
+    recipe.process,
+    { at: 62 },
+  );
+  const moved =
+    judge({ ...recipe, lines: more.lines }, 4).prediction.viscosity.mid - judged.prediction.viscosity.mid;
   expect(moved).toBeGreaterThan(0);
   expect(moved / (pull?.perGram ?? 0)).toBeGreaterThan(0.85);
   expect(moved / (pull?.perGram ?? 0)).toBeLessThan(1.3);
-}); // prettier-ignore
+});
 
 test('by the coin, what is dear falls behind what is cheap', () => {
   const pulls = pullsOn('fat', judged);

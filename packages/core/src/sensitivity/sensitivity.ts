@@ -38,12 +38,17 @@ export function pullsOn(rail: RailId, { recipe, portions, prediction }: Judged):
     const less = at();
     masses[line] = mass;
     const perGram = prediction.massG > 0 ? (more - less) / (h + down) : 0;
-    const stepsPerGram = prediction.massG > 0 ? (coordinateOn(scale, more) - coordinateOn(scale, less)) / (h + down) / balanceWeights.step : 0;
-    const coinsPerGram = ingredient.facts.pricePerKg === undefined ? undefined : ingredient.facts.pricePerKg / 1000;
-    const perCoin = (per: number) => (coinsPerGram === undefined || coinsPerGram === 0 ? undefined : per / coinsPerGram);
+    const stepsPerGram =
+      prediction.massG > 0
+        ? (coordinateOn(scale, more) - coordinateOn(scale, less)) / (h + down) / balanceWeights.step
+        : 0;
+    const coinsPerGram =
+      ingredient.facts.pricePerKg === undefined ? undefined : ingredient.facts.pricePerKg / 1000;
+    const perCoin = (per: number) =>
+      coinsPerGram === undefined || coinsPerGram === 0 ? undefined : per / coinsPerGram;
     return { line, perGram, perCoin: perCoin(perGram), stepsPerGram, stepsPerCoin: perCoin(stepsPerGram) };
   });
-} // prettier-ignore
+}
 
 export const pullBys = ['gram', 'coin'] as const;
 export type PullBy = (typeof pullBys)[number];

@@ -10,7 +10,8 @@ const FURTHEST = 5;
  * @source relative differences of the main constituents, widths assumed
  */
 export function unlikeness(a: Ingredient, b: Ingredient): number {
-  const apart = (ours: number, theirs: number, width: number) => ((ours - theirs) / (width + 0.15 * (ours + theirs))) ** 2;
+  const apart = (ours: number, theirs: number, width: number) =>
+    ((ours - theirs) / (width + 0.15 * (ours + theirs))) ** 2;
   const [c, d] = [a.per100, b.per100];
   const squares = [
     apart(c.fat ?? 0, d.fat ?? 0, 2),
@@ -22,4 +23,4 @@ export function unlikeness(a: Ingredient, b: Ingredient): number {
   const rms = Math.sqrt(squares.reduce((all, s) => all + s, 0) / squares.length);
   const shelf = a.shelf === b.shelf ? 0 : 0.4;
   return Math.min(1, shelf + (0.6 * Math.min(rms, FURTHEST)) / FURTHEST);
-} // prettier-ignore
+}

@@ -20,9 +20,13 @@ export function allowedFor({ eaters = [], labels }: SwapRequest, ingredient: Ing
   const label = labels?.get(ingredient.id);
   const line = { id: 'newcomer', ingredient, named: ingredient.name, ...(label ? { label } : {}) };
   return eaters.every((eater) =>
-    whoCanEat(eater, { lines: [line], pungency: { bite: 0, burn: 0 }, salt: { mid: 0, high: 0 } }).findings.every(({ verdict, line: at }) => verdict !== 'does-not' || at === undefined),
+    whoCanEat(eater, {
+      lines: [line],
+      pungency: { bite: 0, burn: 0 },
+      salt: { mid: 0, high: 0 },
+    }).findings.every(({ verdict, line: at }) => verdict !== 'does-not' || at === undefined),
   );
-} // prettier-ignore
+}
 
 /** A dry thickener goes into the pot as a slurry, whatever went in before it; everything else as what it replaces. */
 const stageOf = (ingredient: Ingredient, like: Stage): Stage =>
@@ -34,10 +38,15 @@ const stageOf = (ingredient: Ingredient, like: Stage): Stage =>
       ? 'start'
       : like;
 
-export function lineFor(ingredient: Ingredient, like: Pick<RecipeLine, 'preparation' | 'stage' | 'mass'>, request: Pick<SwapRequest, 'schools'>, mass: number = like.mass): RecipeLine {
+export function lineFor(
+  ingredient: Ingredient,
+  like: Pick<RecipeLine, 'preparation' | 'stage' | 'mass'>,
+  request: Pick<SwapRequest, 'schools'>,
+  mass: number = like.mass,
+): RecipeLine {
   const [preparation = 'as-is'] = preparationsOf(ingredient, like.preparation, request.schools);
   return { ingredient, mass: grams(mass), preparation, stage: stageOf(ingredient, like.stage) };
-} // prettier-ignore
+}
 
 const isShreds = ({ shelf, role }: Ingredient): boolean => shelf === 'bought' && role === 'body';
 
@@ -54,21 +63,43 @@ function sauceFor({ name, lines }: HouseSauce, replaced: RecipeLine): Newcomer |
 const RICH = 40;
 
 /** Of the same role; or, where no oil may be added, what brings fat of its own. */
-function doesTheWorkOf(replaced: Ingredient, { role, shelf, per100 }: Ingredient, { schools }: SwapRequest): boolean {
+function doesTheWorkOf(
+  replaced: Ingredient,
+  { role, shelf, per100 }: Ingredient,
+  { schools }: SwapRequest,
+): boolean {
   if (role === replaced.role) return true;
-  return replaced.role === 'fat' && schools.addedOil === 'without' && (shelf === 'nuts' || shelf === 'seeds') && (per100.fat ?? 0) > RICH;
-} // prettier-ignore
+  return (
+    replaced.role === 'fat' &&
+    schools.addedOil === 'without' &&
+    (shelf === 'nuts' || shelf === 'seeds') &&
+    (per100.fat ?? 0) > RICH
+  );
+}
 
 /** Everything of the larder, and of the household’s sauces, that may stand where this line stands. */
-export function newcomersFor(request: SwapRequest, line: number, allowed: (ingredient: Ingredient) => boolean): readonly Newcomer[] {
+export function newcomersFor(
+  request: SwapRequest,
+  line: number,
+  allowed: (ingredient: Ingredient) => boolean,
+): readonly Newcomer[] {
   const replaced = request.recipe.lines[line];
   if (!replaced) throw new RangeError(`the recipe has no line ${line}`);
-  const known = new Map(equivalentRows.filter(({ from }) => from === replaced.ingredient.id).map(({ to, factor }) => [to, factor]));
+  const known = new Map(
+    equivalentRows
+      .filter(({ from }) => from === replaced.ingredient.id)
+      .map(({ to, factor }) => [to, factor]),
+  );
   const taken = new Set(request.recipe.lines.map(({ ingredient }) => ingredient.id));
   const single = request.larder
     // What comes in kinds is no proposal: one could not buy it without saying which.
-    .filter((ingredient) => ingredient.shelf !== 'dairy to compare' && !ingredient.kinds && !taken.has(ingredient.id))
-    .filter((ingredient) => known.has(ingredient.id) || doesTheWorkOf(replaced.ingredient, ingredient, request))
+    .filter(
+      (ingredient) =>
+        ingredient.shelf !== 'dairy to compare' && !ingredient.kinds && !taken.has(ingredient.id),
+    )
+    .filter(
+      (ingredient) => known.has(ingredient.id) || doesTheWorkOf(replaced.ingredient, ingredient, request),
+    )
     .filter((ingredient) => schoolAllows(request.schools, ingredient) && allowed(ingredient))
     .map((ingredient): Newcomer => {
       const factor = known.get(ingredient.id);
@@ -76,8 +107,10 @@ export function newcomersFor(request: SwapRequest, line: number, allowed: (ingre
     });
   const sauces = isShreds(replaced.ingredient)
     ? (request.sauces ?? [])
-        .filter(({ lines }) => lines.every(({ ingredient }) => schoolAllows(request.schools, ingredient) && allowed(ingredient)))
+        .filter(({ lines }) =>
+          lines.every(({ ingredient }) => schoolAllows(request.schools, ingredient) && allowed(ingredient)),
+        )
         .flatMap((sauce) => sauceFor(sauce, replaced) ?? [])
     : [];
   return [...single, ...sauces];
-} // prettier-ignore
+}

@@ -70,27 +70,50 @@ test('the batch weighs what it weighed', () => {
 });
 
 test('a sauce of the house stands in for bought shreds, its water taken from the dish', () => {
-  const dish = [['plant-shreds', 120], ['tomato-canned', 200], ['vegetable-stock-unsalted', 500], ['salt', 4]] as const; // prettier-ignore
+  const dish = [
+    ['plant-shreds', 120],
+    ['tomato-canned', 200],
+    ['vegetable-stock-unsalted', 500],
+    ['salt', 4],
+  ] as const;
   const sauces = [{ name: 'House melt', lines: potOf(seedSauce).lines }];
   const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces });
   const sauce = newcomersFor(request, 0, () => true).find((newcomer) => newcomer.sauce === 'House melt');
-  const dry = (lines: readonly { readonly ingredient: { readonly per100: { readonly water?: number } }; readonly mass: number }[]) => lines.reduce((all, { ingredient, mass }) => all + mass * (1 - (ingredient.per100.water ?? 0) / 100), 0);
+  const dry = (
+    lines: readonly {
+      readonly ingredient: { readonly per100: { readonly water?: number } };
+      readonly mass: number;
+    }[],
+  ) =>
+    lines.reduce((all, { ingredient, mass }) => all + mass * (1 - (ingredient.per100.water ?? 0) / 100), 0);
   expect(dry(sauce?.lines ?? [])).toBeCloseTo(dry(request.recipe.lines.slice(0, 1)), 6);
   const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
-  const after = replaceLine(judge(request.recipe, 4), { ...request.recipe, lines: pot }, 0, sauce ?? { lines: [] }, () => false);
-  const brought = waterIn((sauce?.lines ?? []));
+  const after = replaceLine(
+    judge(request.recipe, 4),
+    { ...request.recipe, lines: pot },
+    0,
+    sauce ?? { lines: [] },
+    () => false,
+  );
+  const brought = waterIn(sauce?.lines ?? []);
   expect(brought).toBeGreaterThan(100);
   expect(g(after, 'vegetable-stock-unsalted')).toBeLessThan(500 - 0.6 * brought);
   expect(after.filter((line) => line.sauce === 'House melt')).toHaveLength(seedSauce.length);
   const noSunflower = newcomersFor(request, 0, ({ id }) => id !== 'sunflower-seed');
   expect(noSunflower.some((newcomer) => newcomer.sauce !== undefined)).toBe(false);
-}); // prettier-ignore
+});
 
 test('what may not move stays: a pinned liquid gives no room', () => {
   const request = swapRequestOf(seedSauce, 'pouring-sauce', 'sunflower-seed');
   const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
   const bean = ingredientById('butter-bean-boiled');
   const [newcomer] = newcomersFor(request, 0, ({ id }) => id === bean?.id);
-  const after = replaceLine(judge(request.recipe, 4), { ...request.recipe, lines: pot }, 0, newcomer ?? { lines: [] }, ({ ingredient }) => ingredient.id === 'water');
+  const after = replaceLine(
+    judge(request.recipe, 4),
+    { ...request.recipe, lines: pot },
+    0,
+    newcomer ?? { lines: [] },
+    ({ ingredient }) => ingredient.id === 'water',
+  );
   expect(g(after, 'water')).toBe(380);
-}); // prettier-ignore
+});

@@ -36,7 +36,14 @@ function workOf({ role, per100 }: RecipeLine['ingredient']): RailId | undefined 
 }
 
 /** g of a newcomer that do the same work in this pot, by halving; what grows without end stops at what is sensible. */
-function matchedMass(recipe: Recipe, at: number, newcomer: RecipeLine, rail: RailId, wanted: number, batchG: number): number {
+function matchedMass(
+  recipe: Recipe,
+  at: number,
+  newcomer: RecipeLine,
+  rail: RailId,
+  wanted: number,
+  batchG: number,
+): number {
   const lines = [...recipe.lines];
   const replacedG = recipe.lines[at]?.mass ?? 0;
   const { value } = railOf(rail);
@@ -45,7 +52,9 @@ function matchedMass(recipe: Recipe, at: number, newcomer: RecipeLine, rail: Rai
     return value(judge({ ...recipe, lines }, 1, NO_SPREAD)).mid;
   };
   let low = Math.log(swapSearch.leastFactor * replacedG + 1e-6),
-    high = Math.log(Math.min(swapSearch.mostFactor * replacedG, sensibleShare(newcomer.ingredient) * batchG) + 1e-6);
+    high = Math.log(
+      Math.min(swapSearch.mostFactor * replacedG, sensibleShare(newcomer.ingredient) * batchG) + 1e-6,
+    );
   if (high <= low) return Math.exp(high);
   if (valueAt(Math.exp(high)) <= wanted) return Math.exp(high);
   for (let step = 0; step < swapSearch.matchSteps; step++) {
@@ -54,7 +63,7 @@ function matchedMass(recipe: Recipe, at: number, newcomer: RecipeLine, rail: Rai
     else high = middle;
   }
   return Math.exp((low + high) / 2);
-} // prettier-ignore
+}
 
 /** g of a base that brings as much dry matter, as far as it stays a base and not the whole pot. */
 function drySame(replaced: RecipeLine, newcomer: RecipeLine, batchG: number): number {
@@ -68,25 +77,44 @@ function drySame(replaced: RecipeLine, newcomer: RecipeLine, batchG: number): nu
 }
 
 /** First amounts of a newcomer: by the table of equivalents, by dry matter, or by the work its role does. */
-function firstAmounts(original: Judged, at: number, replaced: RecipeLine, { lines, factor, sauce }: Newcomer, recipe: Recipe): readonly RecipeLine[] {
+function firstAmounts(
+  original: Judged,
+  at: number,
+  replaced: RecipeLine,
+  { lines, factor, sauce }: Newcomer,
+  recipe: Recipe,
+): readonly RecipeLine[] {
   const [first, ...rest] = lines;
   if (!first || sauce !== undefined) return lines;
   const batchG = sumOf(original.recipe.lines, () => 1);
   if (factor !== undefined) return [{ ...first, mass: grams(factor * replaced.mass) }, ...rest];
-  if (first.ingredient.role === 'body') return [{ ...first, mass: grams(drySame(replaced, first, batchG)) }, ...rest];
+  if (first.ingredient.role === 'body')
+    return [{ ...first, mass: grams(drySame(replaced, first, batchG)) }, ...rest];
   const rail = workOf(replaced.ingredient);
   if (!rail || first.ingredient.role === 'liquid') return [{ ...first, mass: replaced.mass }, ...rest];
   const mass = matchedMass(recipe, at, first, rail, railOf(rail).value(original).mid, batchG);
   return [{ ...first, mass: grams(mass) }, ...rest];
-} // prettier-ignore
+}
 
 const isSalting = (line: PotLine): boolean => saltOf(line) > IS_SALT;
 
 /** Water that came in is taken from the dish’s liquid, salt from its salt; then the liquid fills up to the mass of before. */
-export function evenOut(lines: readonly PotLine[], moreWater: number, moreSalt: number, batchG: number, held: (line: PotLine) => boolean): readonly PotLine[] {
+export function evenOut(
+  lines: readonly PotLine[],
+  moreWater: number,
+  moreSalt: number,
+  batchG: number,
+  held: (line: PotLine) => boolean,
+): readonly PotLine[] {
   const out = [...lines];
   const largest = (test: (line: PotLine) => boolean): number =>
-    out.reduce((most, line, i) => (test(line) && !held(line) && line.origin !== undefined && line.mass > (out[most]?.mass ?? 0) ? i : most), -1);
+    out.reduce(
+      (most, line, i) =>
+        test(line) && !held(line) && line.origin !== undefined && line.mass > (out[most]?.mass ?? 0)
+          ? i
+          : most,
+      -1,
+    );
   const change = (i: number, by: number, least: number): void => {
     const line = out[i];
     if (line) out[i] = { ...line, mass: grams(Math.max(least, line.mass + by)) };
@@ -99,20 +127,41 @@ export function evenOut(lines: readonly PotLine[], moreWater: number, moreSalt: 
   if (salt) change(salting, -moreSalt / saltOf(salt), 0.05 * salt.mass);
   const now = out[liquid];
   if (now) change(liquid, batchG - sumOf(out, () => 1), swapSearch.liquidKept * now.mass);
-  const scale = batchG / Math.max(sumOf(out, () => 1), 1e-9);
+  const scale =
+    batchG /
+    Math.max(
+      sumOf(out, () => 1),
+      1e-9,
+    );
   const movable = out.filter((line) => !held(line)).reduce((all, { mass }) => all + mass, 0);
   const by = movable > 0 ? 1 + ((scale - 1) * sumOf(out, () => 1)) / movable : 1;
   return by > 0 ? out.map((line) => (held(line) ? line : { ...line, mass: grams(line.mass * by) })) : out;
-} // prettier-ignore
+}
 
 /** The pot with a newcomer where a line stood: in an amount that does the same work, its water and salt taken out elsewhere. */
-export function replaceLine(original: Judged, pot: Recipe & { readonly lines: readonly PotLine[] }, at: number, newcomer: Newcomer, held: (line: PotLine) => boolean): readonly PotLine[] {
+export function replaceLine(
+  original: Judged,
+  pot: Recipe & { readonly lines: readonly PotLine[] },
+  at: number,
+  newcomer: Newcomer,
+  held: (line: PotLine) => boolean,
+): readonly PotLine[] {
   const replaced = pot.lines[at];
   if (!replaced) throw new RangeError(`the pot has no line ${at}`);
   const arrived = firstAmounts(original, at, replaced, newcomer, pot);
   const { origin } = replaced;
-  const placed = arrived.map((line): PotLine => ({ ...line, ...(origin === undefined ? {} : { replaces: origin }), ...(newcomer.sauce === undefined ? {} : { sauce: newcomer.sauce }) }));
+  const placed = arrived.map((line): PotLine => ({
+    ...line,
+    ...(origin === undefined ? {} : { replaces: origin }),
+    ...(newcomer.sauce === undefined ? {} : { sauce: newcomer.sauce }),
+  }));
   const lines = [...pot.lines.slice(0, at), ...placed, ...pot.lines.slice(at + 1)];
   const more = (per: (line: RecipeLine) => number) => sumOf(arrived, per) - per(replaced) * replaced.mass;
-  return evenOut(lines, more(waterOf), more(saltOf), sumOf(pot.lines, () => 1), held);
-} // prettier-ignore
+  return evenOut(
+    lines,
+    more(waterOf),
+    more(saltOf),
+    sumOf(pot.lines, () => 1),
+    held,
+  );
+}

@@ -59,10 +59,16 @@ export function preparationsOf(
 /** What one school of cooking would call this pot: what it stands on, what binds it, whether yeast and oil are in. */
 export function schoolOf(lines: readonly RecipeLine[]): string {
   const heaviest = (role: Ingredient['role']): Ingredient | undefined =>
-    lines.filter(({ ingredient, mass }) => ingredient.role === role && mass > 0).reduce<RecipeLine | undefined>((most, line) => (most && most.mass >= line.mass ? most : line), undefined)?.ingredient;
+    lines
+      .filter(({ ingredient, mass }) => ingredient.role === role && mass > 0)
+      .reduce<RecipeLine | undefined>(
+        (most, line) => (most && most.mass >= line.mass ? most : line),
+        undefined,
+      )?.ingredient;
   const base = heaviest('body')?.shelf ?? heaviest('liquid')?.shelf ?? 'none';
   const binder = heaviest('thickener');
-  const has = (test: (ingredient: Ingredient) => boolean) => lines.some(({ ingredient, mass }) => mass > 0 && test(ingredient));
+  const has = (test: (ingredient: Ingredient) => boolean) =>
+    lines.some(({ ingredient, mass }) => mass > 0 && test(ingredient));
   const binds = binder ? (pulls(binder) ? 'root starch' : binder.shelf) : 'nothing';
   return `${base} / ${binds}${has(isYeast) ? ' / yeast' : ''}${has(isOil) ? ' / oil' : ''}`;
-} // prettier-ignore
+}

@@ -48,7 +48,13 @@ const minutesOf = ({ ingredient, preparation }: PotLine): number =>
 
 /** How unlike the newcomers are to what they replace, the most unlike of them. */
 const unlikenessOf = ({ recipe }: SwapRequest, newcomers: readonly PotLine[]): number =>
-  Math.max(0, ...newcomers.map(({ ingredient, replaces, sauce }) => { const was = replaces === undefined ? undefined : recipe.lines[replaces]; return was && sauce === undefined ? unlikeness(was.ingredient, ingredient) : 0; })); // prettier-ignore
+  Math.max(
+    0,
+    ...newcomers.map(({ ingredient, replaces, sauce }) => {
+      const was = replaces === undefined ? undefined : recipe.lines[replaces];
+      return was && sauce === undefined ? unlikeness(was.ingredient, ingredient) : 0;
+    }),
+  );
 
 /** A pot with newcomers, and the amounts that were found for it. */
 export interface BalancedPot {
@@ -58,29 +64,70 @@ export interface BalancedPot {
 }
 
 /** A balanced pot as an option, or nothing when somebody still could not eat it. */
-export function optionOf(request: SwapRequest, aims: readonly Aim[], original: Judged, { lines, space, solution }: BalancedPot): SwapOption | undefined {
+export function optionOf(
+  request: SwapRequest,
+  aims: readonly Aim[],
+  original: Judged,
+  { lines, space, solution }: BalancedPot,
+): SwapOption | undefined {
   const { measuring, portions, eaters = [], labels, brief, inHouse } = request;
   const { amounts, after, misses } = measuredPot(space, aims, solution, {
     rounding: measuring.rounding,
-    units: lines.map(({ origin, ingredient }) => (origin === undefined ? unitOfRole[ingredient.role] : (measuring.units[origin] ?? 'g'))),
-    asWritten: lines.map(({ origin, mass }) => origin !== undefined && mass === request.recipe.lines[origin]?.mass),
+    units: lines.map(({ origin, ingredient }) =>
+      origin === undefined ? unitOfRole[ingredient.role] : (measuring.units[origin] ?? 'g'),
+    ),
+    asWritten: lines.map(
+      ({ origin, mass }) => origin !== undefined && mass === request.recipe.lines[origin]?.mass,
+    ),
   });
-  const portion = portionOfRecipe({ recipe: { ...after.recipe, lines: after.recipe.lines.filter(({ mass }) => mass > 0) }, prediction: after.prediction }, portions, labels);
+  const portion = portionOfRecipe(
+    {
+      recipe: { ...after.recipe, lines: after.recipe.lines.filter(({ mass }) => mass > 0) },
+      prediction: after.prediction,
+    },
+    portions,
+    labels,
+  );
   const verdicts = eaters.map((eater) => whoCanEat(eater, portion));
   if (verdicts.some(({ verdict }) => verdict === 'does-not')) return undefined;
   const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
   const newcomers = lines.filter(({ origin }) => origin === undefined);
   // A sauce of the house is one thing to make, however many lines it has.
   const newThings = new Set(newcomers.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
-  const notInHouse = inHouse ? newcomers.filter(({ ingredient }) => !inHouse.has(ingredient.id)).map(({ ingredient }) => ingredient.name) : [];
+  const notInHouse = inHouse
+    ? newcomers
+        .filter(({ ingredient }) => !inHouse.has(ingredient.id))
+        .map(({ ingredient }) => ingredient.name)
+    : [];
   const coins = (judged: Judged) => costOf(judged.recipe.lines).coins.mid;
   const distance = distanceBetween(original, after),
     coinsMore = coins(after) - coins(original),
     minutes = Math.max(0, ...newcomers.map(minutesOf));
-  const fit = Math.sqrt(misses.reduce((all, miss, i) => all + (met([miss]) ? 0 : (aims[i]?.weight ?? 1) * miss.middle ** 2), 0));
+  const fit = Math.sqrt(
+    misses.reduce((all, miss, i) => all + (met([miss]) ? 0 : (aims[i]?.weight ?? 1) * miss.middle ** 2), 0),
+  );
   const w = rankWeights;
   const rank =
-    w.fit * fit + w.closeness * distance + w.cost * Math.log2(Math.max(coins(after), 0.01) / Math.max(coins(original), 0.01)) +
-    (w.hour * minutes) / 60 + w.notInHouse * notInHouse.length + w.newLine * newThings + w.unlike * unlikenessOf(request, newcomers) + w.asks * asks.length;
-  return { lines, amounts, after, asks, outside: missedRails(aims, misses), distance, coinsMore, minutes, notInHouse, rank, told: toldOf(brief, original, after), school: schoolOf(after.recipe.lines) };
-} // prettier-ignore
+    w.fit * fit +
+    w.closeness * distance +
+    w.cost * Math.log2(Math.max(coins(after), 0.01) / Math.max(coins(original), 0.01)) +
+    (w.hour * minutes) / 60 +
+    w.notInHouse * notInHouse.length +
+    w.newLine * newThings +
+    w.unlike * unlikenessOf(request, newcomers) +
+    w.asks * asks.length;
+  return {
+    lines,
+    amounts,
+    after,
+    asks,
+    outside: missedRails(aims, misses),
+    distance,
+    coinsMore,
+    minutes,
+    notInHouse,
+    rank,
+    told: toldOf(brief, original, after),
+    school: schoolOf(after.recipe.lines),
+  };
+}

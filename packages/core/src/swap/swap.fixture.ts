@@ -8,15 +8,22 @@ import type { SwapOption } from './swap-option.js';
 import type { SwapAsk, SwapRequest } from './swap-request.js';
 
 /** A request for a test; the ask is a line by the id of its ingredient, or what differs. */
-export function swapRequestOf(lines: readonly (readonly [id: string, grams: number])[], family: Family, ask: SwapAsk | string, more: Partial<SwapRequest> = {}): SwapRequest {
+export function swapRequestOf(
+  lines: readonly (readonly [id: string, grams: number])[],
+  family: Family,
+  ask: SwapAsk | string,
+  more: Partial<SwapRequest> = {},
+): SwapRequest {
   const request = requestOf(lines, family, more);
   return {
-    ...request, larder: larderTable, schools: openToAll,
+    ...request,
+    larder: larderTable,
+    schools: openToAll,
     measuring: { units: lines.map(() => 'g'), rounding: 'grams' },
     ask: typeof ask === 'string' ? { kind: 'line', line: lines.findIndex(([id]) => id === ask) } : ask,
     ...more,
   };
-} // prettier-ignore
+}
 
 export function optionsOf(request: SwapRequest): readonly SwapOption[] {
   const outcome = finish(swap(request, { seed: 3 }));

@@ -17,7 +17,7 @@ export const helpers: Readonly<Partial<Record<RailId, readonly string[]>>> = {
   savoriness: ['shiitake-dried', 'tomato-paste', 'nutritional-yeast', 'rice-miso'],
   salt: ['salt'],
   sweetness: ['carrot', 'maple-syrup', 'sugar'],
-}; // prettier-ignore
+};
 
 /** g of a helper for each g of the batch to begin with. @source assumed */
 export const helperShare: Readonly<Record<Role, number>> = { body: 0.06, liquid: 0.08, thickener: 0.012, fat: 0.02, sour: 0.015, savory: 0.008, seasoning: 0.004 };

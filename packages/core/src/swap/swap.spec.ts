@@ -26,35 +26,56 @@ const marte = allergic('Marte', 'gluten'),
 const house = [allergic('Ilva', 'milk', true), teo, marte, joram, sunniva];
 
 const cashewMelt = [
-  ['cashew', 90], ['potato', 120], ['oat-drink', 320], ['tapioca-starch', 36], ['rapeseed-oil', 20], ['lemon-juice', 16], ['barley-miso', 20],
-  ['shiitake-dried', 5], ['salt', 3], ['garlic-powder', 1.5],
-] as const; // prettier-ignore
+  ['cashew', 90],
+  ['potato', 120],
+  ['oat-drink', 320],
+  ['tapioca-starch', 36],
+  ['rapeseed-oil', 20],
+  ['lemon-juice', 16],
+  ['barley-miso', 20],
+  ['shiitake-dried', 5],
+  ['salt', 3],
+  ['garlic-powder', 1.5],
+] as const;
 const miso = seedSauce.map(([id, g]) =>
   id === 'salt' ? (['barley-miso', 40] as const) : ([id, g] as const),
 );
 
 const asks = [
   ['one nut for a nut allergy', swapRequestOf(cashewMelt, 'stretchy-melt', 'cashew', { eaters: [teo] })],
-  ['the milk for somebody without gluten', swapRequestOf(cashewMelt, 'stretchy-melt', { kind: 'person', eater: 'Marte' }, { eaters: house })],
-  ['the whole melt for all five', swapRequestOf(cashewMelt, 'stretchy-melt', { kind: 'everybody' }, { eaters: house })],
+  [
+    'the milk for somebody without gluten',
+    swapRequestOf(cashewMelt, 'stretchy-melt', { kind: 'person', eater: 'Marte' }, { eaters: house }),
+  ],
+  [
+    'the whole melt for all five',
+    swapRequestOf(cashewMelt, 'stretchy-melt', { kind: 'everybody' }, { eaters: house }),
+  ],
   ['the miso for all five', swapRequestOf(miso, 'pouring-sauce', { kind: 'everybody' }, { eaters: house })],
-] as const; // prettier-ignore
+] as const;
 
-test.each(asks)('%s: nobody is offered what they cannot have, the mass stays, and the options differ', (_name, request) => {
-  const options = optionsOf(request);
-  expect(options.length).toBeGreaterThan(0);
-  expect(options.length).toBeLessThanOrEqual(5);
-  const before = request.recipe.lines.reduce((all, { mass }) => all + mass, 0);
-  for (const option of options) {
-    const { after, amounts } = option;
-    const lines = after.recipe.lines.filter(({ mass }) => mass > 0);
-    const served = portionOfRecipe({ recipe: { ...after.recipe, lines }, prediction: after.prediction }, request.portions);
-    for (const eater of request.eaters ?? []) expect([eater.name, whoCanEat(eater, served).verdict]).not.toEqual([eater.name, 'does-not']);
-    expect(Math.abs(amounts.reduce((all, { grams }) => all + grams, 0) / before - 1)).toBeLessThan(0.05);
-  }
-  expect(new Set(options.map((option) => newcomersOf(option).join(' '))).size).toBe(options.length);
-  expect([...options].sort((a, b) => a.rank - b.rank)).toEqual(options);
-}); // prettier-ignore
+test.each(asks)(
+  '%s: nobody is offered what they cannot have, the mass stays, and the options differ',
+  (_name, request) => {
+    const options = optionsOf(request);
+    expect(options.length).toBeGreaterThan(0);
+    expect(options.length).toBeLessThanOrEqual(5);
+    const before = request.recipe.lines.reduce((all, { mass }) => all + mass, 0);
+    for (const option of options) {
+      const { after, amounts } = option;
+      const lines = after.recipe.lines.filter(({ mass }) => mass > 0);
+      const served = portionOfRecipe(
+        { recipe: { ...after.recipe, lines }, prediction: after.prediction },
+        request.portions,
+      );
+      for (const eater of request.eaters ?? [])
+        expect([eater.name, whoCanEat(eater, served).verdict]).not.toEqual([eater.name, 'does-not']);
+      expect(Math.abs(amounts.reduce((all, { grams }) => all + grams, 0) / before - 1)).toBeLessThan(0.05);
+    }
+    expect(new Set(options.map((option) => newcomersOf(option).join(' '))).size).toBe(options.length);
+    expect([...options].sort((a, b) => a.rank - b.rank)).toEqual(options);
+  },
+);
 
 test('the same seed gives the same options', () => {
   const request = swapRequestOf(cashewMelt, 'stretchy-melt', 'oat-drink', { eaters: [marte] });
@@ -86,19 +107,37 @@ test('a school that is shut is kept to, what is in the pot included', () => {
 });
 
 test('a soft melt leaves the stretching starches out and is not asked to pull', () => {
-  const options = optionsOf(swapRequestOf(cashewMelt, 'stretchy-melt', { kind: 'everybody' }, { schools: { ...openToAll, melt: 'soft-melt' } }));
+  const options = optionsOf(
+    swapRequestOf(
+      cashewMelt,
+      'stretchy-melt',
+      { kind: 'everybody' },
+      { schools: { ...openToAll, melt: 'soft-melt' } },
+    ),
+  );
   for (const option of options) {
     expect(gramsIn(option, 'tapioca-starch') + gramsIn(option, 'potato-starch')).toBe(0);
     expect(option.told).toContainEqual(expect.objectContaining({ rail: 'stretch', as: 'lost' }));
   }
   expect(options.length).toBeGreaterThan(0);
-}); // prettier-ignore
+});
 
 test('soaked or boiled, as the school has it', () => {
-  const made = (how: 'soaked' | 'boiled') => optionsOf(swapRequestOf(cashewMelt, 'stretchy-melt', 'cashew', { eaters: [teo], schools: { ...openToAll, made: how } })).flatMap(({ lines }) => lines.filter(({ ingredient: { id } }) => id === 'sunflower-seed' || id === 'pumpkin-seed' || id === 'hemp-seed'));
-  for (const how of ['soaked', 'boiled'] as const) for (const { preparation } of made(how)) expect(['as-is', how]).toContain(preparation);
+  const made = (how: 'soaked' | 'boiled') =>
+    optionsOf(
+      swapRequestOf(cashewMelt, 'stretchy-melt', 'cashew', {
+        eaters: [teo],
+        schools: { ...openToAll, made: how },
+      }),
+    ).flatMap(({ lines }) =>
+      lines.filter(
+        ({ ingredient: { id } }) => id === 'sunflower-seed' || id === 'pumpkin-seed' || id === 'hemp-seed',
+      ),
+    );
+  for (const how of ['soaked', 'boiled'] as const)
+    for (const { preparation } of made(how)) expect(['as-is', how]).toContain(preparation);
   expect(made('soaked').some(({ preparation }) => preparation === 'soaked')).toBe(true);
-}); // prettier-ignore
+});
 
 test('what is lost is told with its figures', () => {
   const request = swapRequestOf(cashewMelt, 'stretchy-melt', 'tapioca-starch', {
@@ -143,12 +182,24 @@ test('a search that is stopped still gives what it has', () => {
 });
 
 test('a sauce of the house is among the ways to do without bought shreds, and everybody can eat what is in it', () => {
-  const dish = [['plant-shreds', 120], ['tomato-canned', 200], ['vegetable-stock-unsalted', 500], ['salt', 4], ['corn-starch', 20], ['olive-oil', 20]] as const;
+  const dish = [
+    ['plant-shreds', 120],
+    ['tomato-canned', 200],
+    ['vegetable-stock-unsalted', 500],
+    ['salt', 4],
+    ['corn-starch', 20],
+    ['olive-oil', 20],
+  ] as const;
   const sauces = [{ name: 'House melt', lines: potOf(seedSauce).lines }];
   const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces, eaters: [teo] });
   const sauce = optionsOf(request).find(({ lines }) => lines.some((line) => line.sauce === 'House melt'));
   expect(sauce).toBeDefined();
   expect(gramsIn(sauce!, 'vegetable-stock-unsalted')).toBeLessThan(480);
-  const nobody = eaterWith('Nils', { kind: 'ingredient', ingredient: 'sunflower-seed', strictness: 'allergy' });
-  for (const { lines } of optionsOf({ ...request, eaters: [nobody] })) expect(lines.every((line) => line.sauce === undefined)).toBe(true);
-}); // prettier-ignore
+  const nobody = eaterWith('Nils', {
+    kind: 'ingredient',
+    ingredient: 'sunflower-seed',
+    strictness: 'allergy',
+  });
+  for (const { lines } of optionsOf({ ...request, eaters: [nobody] }))
+    expect(lines.every((line) => line.sauce === undefined)).toBe(true);
+});

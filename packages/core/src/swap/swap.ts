@@ -39,10 +39,13 @@ export function linesToReplace(request: SwapRequest): readonly number[] {
   if (ask.kind === 'line') return [ask.line];
   const asked = ask.kind === 'person' ? eaters.filter(({ name }) => name === ask.eater) : eaters;
   const { forbidden } = limitsOfPeople(recipe, portions, asked, labels);
-  const lines = new Set(forbidden.filter(({ line }) => (recipe.lines[line]?.mass ?? 0) > 0).map(({ line }) => line));
-  if (ask.kind === 'everybody') recipe.lines.forEach(({ ingredient }, i) => schoolAllows(schools, ingredient) || lines.add(i));
+  const lines = new Set(
+    forbidden.filter(({ line }) => (recipe.lines[line]?.mass ?? 0) > 0).map(({ line }) => line),
+  );
+  if (ask.kind === 'everybody')
+    recipe.lines.forEach(({ ingredient }, i) => schoolAllows(schools, ingredient) || lines.add(i));
   return [...lines].sort((a, b) => a - b);
-} // prettier-ignore
+}
 
 /** The brief as the school has it: a soft melt is not asked to pull, a stretchy one is. @source stretch of the family’s melt */
 function briefForSchool({ brief, schools: { melt } }: SwapRequest): SwapRequest['brief'] {
@@ -77,23 +80,32 @@ function kitchenFor(given: SwapRequest): Kitchen {
     spread = spreadOf(recipe),
     known = new Map<string, boolean>();
   const kitchen: Kitchen = {
-    request, aims, tried: 0,
+    request,
+    aims,
+    tried: 0,
     original: judge(recipe, portions),
     look: (lines) => {
       kitchen.tried++;
       const judged = judge({ ...recipe, lines }, portions, spread);
-      const badness = missesOf(aims, judged).reduce((all, { middle }, i) => all + (aims[i]?.weight ?? 1) * Math.min(Math.abs(middle), BAD_ENOUGH) ** 2, 0);
+      const badness = missesOf(aims, judged).reduce(
+        (all, { middle }, i) => all + (aims[i]?.weight ?? 1) * Math.min(Math.abs(middle), BAD_ENOUGH) ** 2,
+        0,
+      );
       return { lines, badness };
     },
     allowed: (ingredient) => {
       let answer = known.get(ingredient.id);
-      if (answer === undefined) known.set(ingredient.id, (answer = schoolAllows(request.schools, ingredient) && allowedFor(request, ingredient)));
+      if (answer === undefined)
+        known.set(
+          ingredient.id,
+          (answer = schoolAllows(request.schools, ingredient) && allowedFor(request, ingredient)),
+        );
       return answer;
     },
     held: ({ origin }) => origin !== undefined && request.holds?.[origin]?.kind === 'pinned',
   };
   return kitchen;
-} // prettier-ignore
+}
 
 /** Of each shelf its best, then of each its second best, and so on. */
 function byTurns<T>(list: readonly T[], kindOf: (item: T) => string, count: number): readonly T[] {
@@ -119,27 +131,46 @@ const spare: readonly string[] = ['savory', 'seasoning', 'sour'];
 const UNLIKE = 4;
 
 /** Newcomers for one line, the most promising of every shelf first. */
-function* promising(kitchen: Kitchen, line: number, lines: readonly PotLine[], count: number): Search<readonly Newcomer[]> {
+function* promising(
+  kitchen: Kitchen,
+  line: number,
+  lines: readonly PotLine[],
+  count: number,
+): Search<readonly Newcomer[]> {
   const { request, original, held } = kitchen;
   const at = lines.findIndex(({ origin }) => origin === line);
   const replaced = request.recipe.lines[line]?.ingredient;
-  const canGo = lines.length > 1 && replaced !== undefined && (spare.includes(replaced.role) || !schoolAllows(request.schools, replaced));
+  const canGo =
+    lines.length > 1 &&
+    replaced !== undefined &&
+    (spare.includes(replaced.role) || !schoolAllows(request.schools, replaced));
   const newcomers = [...newcomersFor(request, line, kitchen.allowed), ...(canGo ? [{ lines: [] }] : [])];
   const looked: { readonly newcomer: Newcomer; readonly badness: number }[] = [];
   for (const newcomer of newcomers) {
     const { badness } = kitchen.look(replaceLine(original, potOf(request, lines), at, newcomer, held));
     const [first] = newcomer.lines;
-    const unlike = first && replaced && newcomer.sauce === undefined ? unlikeness(replaced, first.ingredient) : 0;
+    const unlike =
+      first && replaced && newcomer.sauce === undefined ? unlikeness(replaced, first.ingredient) : 0;
     looked.push({ newcomer, badness: badness + UNLIKE * unlike });
-    if (looked.length % 8 === 0) yield { done: looked.length / newcomers.length / 3, objective: 0, evaluations: kitchen.tried };
+    if (looked.length % 8 === 0)
+      yield { done: looked.length / newcomers.length / 3, objective: 0, evaluations: kitchen.tried };
   }
   looked.sort((a, b) => a.badness - b.badness);
-  const shelf = ({ newcomer: { lines: [first], sauce } }: (typeof looked)[number]) => sauce ?? first?.ingredient.shelf ?? 'nothing';
+  const shelf = ({
+    newcomer: {
+      lines: [first],
+      sauce,
+    },
+  }: (typeof looked)[number]) => sauce ?? first?.ingredient.shelf ?? 'nothing';
   return byTurns(looked, shelf, count).map(({ newcomer }) => newcomer);
-} // prettier-ignore
+}
 
 /** Whole pots with all lines replaced: all of one line’s newcomers, or a beam over several lines. */
-function* replacedPots(kitchen: Kitchen, lines: readonly number[], stop: () => boolean): Search<readonly Looked[] | { readonly noneFor: number }> {
+function* replacedPots(
+  kitchen: Kitchen,
+  lines: readonly number[],
+  stop: () => boolean,
+): Search<readonly Looked[] | { readonly noneFor: number }> {
   const start: readonly PotLine[] = kitchen.request.recipe.lines.map((line, origin) => ({ ...line, origin }));
   const count = lines.length === 1 ? swapSearch.closely : swapSearch.closelyOfSeveral;
   let pots: readonly Looked[] = [{ lines: start, badness: 0 }];
@@ -150,8 +181,19 @@ function* replacedPots(kitchen: Kitchen, lines: readonly number[], stop: () => b
     for (const pot of pots)
       for (const newcomer of newcomers) {
         const at = pot.lines.findIndex(({ origin }) => origin === line);
-        if (newcomer.lines.some(({ ingredient }) => newcomer.sauce === undefined && pot.lines.some((other) => other.ingredient.id === ingredient.id))) continue;
-        next.push(kitchen.look(replaceLine(kitchen.original, potOf(kitchen.request, pot.lines), at, newcomer, kitchen.held)));
+        if (
+          newcomer.lines.some(
+            ({ ingredient }) =>
+              newcomer.sauce === undefined &&
+              pot.lines.some((other) => other.ingredient.id === ingredient.id),
+          )
+        )
+          continue;
+        next.push(
+          kitchen.look(
+            replaceLine(kitchen.original, potOf(kitchen.request, pot.lines), at, newcomer, kitchen.held),
+          ),
+        );
       }
     next.sort((a, b) => a.badness - b.badness);
     pots = lines.length === 1 ? next : byTurns(next, newcomersIn, swapSearch.beam);
@@ -159,11 +201,19 @@ function* replacedPots(kitchen: Kitchen, lines: readonly number[], stop: () => b
     if (stop()) break;
   }
   return pots;
-} // prettier-ignore
+}
 
 /** What is new in a pot, by shelf: two pots of one kind are near-twins. */
 const newcomersIn = ({ lines }: { readonly lines: readonly PotLine[] }): string =>
-  [...new Set(lines.filter(({ origin }) => origin === undefined).map(({ ingredient: { shelf, role }, sauce }) => sauce ?? `${role} ${shelf}`))].sort().join(' + ') || 'left out'; // prettier-ignore
+  [
+    ...new Set(
+      lines
+        .filter(({ origin }) => origin === undefined)
+        .map(({ ingredient: { shelf, role }, sauce }) => sauce ?? `${role} ${shelf}`),
+    ),
+  ]
+    .sort()
+    .join(' + ') || 'left out';
 
 interface Balanced extends Looked, BalancedPot {}
 
@@ -201,33 +251,50 @@ const MISSED = 100;
 function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (readonly PotLine[])[] {
   const { request, aims, allowed, held } = kitchen;
   const batchG = lines.reduce((all, { mass }) => all + mass, 0);
-  const short = aims.filter((_aim, i) => { const miss = solution.misses[i]; return miss !== undefined && !met([miss]) && miss.middle < 0; });
+  const short = aims.filter((_aim, i) => {
+    const miss = solution.misses[i];
+    return miss !== undefined && !met([miss]) && miss.middle < 0;
+  });
   return short.flatMap(({ rail }) =>
     (helpers[rail] ?? []).flatMap((id) => {
       const helper = request.larder.find((ingredient) => ingredient.id === id);
       if (!helper || !allowed(helper) || lines.some(({ ingredient }) => ingredient.id === id)) return [];
-      const line = lineFor(helper, { preparation: 'as-is', stage: 'start', mass: grams(0) }, request, helperShare[helper.role] * batchG);
+      const line = lineFor(
+        helper,
+        { preparation: 'as-is', stage: 'start', mass: grams(0) },
+        request,
+        helperShare[helper.role] * batchG,
+      );
       return [evenOut([...lines, line], 0, 0, batchG, held)];
     }),
   );
-} // prettier-ignore
+}
 
 /** The best first, then only what is clearly different: another kind of newcomer or another school. */
-export function clearlyDifferent<T extends { readonly lines: readonly PotLine[] }>(sorted: readonly T[], schoolIn: (item: T) => string, count: number): readonly T[] {
+export function clearlyDifferent<T extends { readonly lines: readonly PotLine[] }>(
+  sorted: readonly T[],
+  schoolIn: (item: T) => string,
+  count: number,
+): readonly T[] {
   const out: T[] = [],
     kinds = new Set<string>();
-  const first = ({ lines }: T) => lines.filter(({ replaces }) => replaces !== undefined).map(({ ingredient }) => ingredient.id).join(' ');
+  const first = ({ lines }: T) =>
+    lines
+      .filter(({ replaces }) => replaces !== undefined)
+      .map(({ ingredient }) => ingredient.id)
+      .join(' ');
   for (const test of [(item: T) => newcomersIn(item), (item: T) => `${newcomersIn(item)} ${schoolIn(item)}`])
     for (const item of sorted) {
       if (out.length >= count) return out;
       const kind = test(item);
-      if (out.includes(item) || kinds.has(kind) || out.some((other) => first(other) === first(item))) continue;
+      if (out.includes(item) || kinds.has(kind) || out.some((other) => first(other) === first(item)))
+        continue;
       kinds.add(kind);
       kinds.add(newcomersIn(item));
       out.push(item);
     }
   return out;
-} // prettier-ignore
+}
 
 /**
  * What could stand where something cannot stay, from the whole larder, each balanced anew, a handful of clearly different ones. Never
@@ -249,7 +316,11 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
     yield { done: 1 / 3 + i / chosen.length / 3, objective: 0, evaluations: kitchen.tried };
   }
   close.sort((a, b) => a.badness - b.badness);
-  const helped = close.filter(({ solution }) => !solution.met).flatMap((pot) => helpedPots(kitchen, pot)).map(kitchen.look).sort((a, b) => a.badness - b.badness);
+  const helped = close
+    .filter(({ solution }) => !solution.met)
+    .flatMap((pot) => helpedPots(kitchen, pot))
+    .map(kitchen.look)
+    .sort((a, b) => a.badness - b.badness);
   for (const { lines: pot } of byTurns(helped, newcomersIn, swapSearch.helped)) {
     if (complete.stop()) break;
     close.push(yield* balanced(kitchen, pot, { ...complete, ...quickly }));
@@ -259,7 +330,9 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
   const finished: SwapOption[] = [];
   const finishing = [...clearlyDifferent(close, () => '', swapSearch.finished)];
   for (const [i, quick] of finishing.entries()) {
-    const pot = complete.stop() ? quick : yield* balanced(kitchen, quick.lines, { ...complete, ...carefully });
+    const pot = complete.stop()
+      ? quick
+      : yield* balanced(kitchen, quick.lines, { ...complete, ...carefully });
     const option = optionOf(kitchen.request, kitchen.aims, kitchen.original, pot);
     if (option) finished.push(option);
     yield { done: 2 / 3 + (i + 1) / finishing.length / 3, objective: 0, evaluations: kitchen.tried };
@@ -267,5 +340,12 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
   finished.sort((a, b) => a.rank - b.rank);
   const best = finished[0]?.rank ?? 0;
   const worthwhile = finished.filter(({ rank }, i) => i < outclassed.fewAre || rank <= best + outclassed.by);
-  return { kind: 'options', options: [...clearlyDifferent(worthwhile, ({ school }) => school, swapSearch.shown)].sort((a, b) => a.rank - b.rank), tried: kitchen.tried, stopped: complete.stop() };
-} // prettier-ignore
+  return {
+    kind: 'options',
+    options: [...clearlyDifferent(worthwhile, ({ school }) => school, swapSearch.shown)].sort(
+      (a, b) => a.rank - b.rank,
+    ),
+    tried: kitchen.tried,
+    stopped: complete.stop(),
+  };
+}

@@ -3,7 +3,13 @@ import { judge } from '../balance/objective.js';
 import { distanceBetween, toldOf } from './told.js';
 
 const judgedWith = (changes: Readonly<Record<string, number>>) =>
-  judge(requestOf(seedSauce.map(([id, g]) => [id, changes[id] ?? g] as const), 'pouring-sauce').recipe, 4); // prettier-ignore
+  judge(
+    requestOf(
+      seedSauce.map(([id, g]) => [id, changes[id] ?? g] as const),
+      'pouring-sauce',
+    ).recipe,
+    4,
+  );
 const before = judgedWith({});
 
 test('between a pot and itself nothing is lost or won, and there is no distance', () => {

@@ -68,6 +68,13 @@ const tasted: readonly RailId[] = [
 
 /** How far two pots are apart, in steps of a rail, root mean square over what is tasted and seen. */
 export function distanceBetween(before: Judged, after: Judged): number {
-  const squares = rails.filter(({ id }) => tasted.includes(id)).map(({ scale, value }) => ((coordinateOn(scale, value(after).mid) - coordinateOn(scale, value(before).mid)) / balanceWeights.step) ** 2);
+  const squares = rails
+    .filter(({ id }) => tasted.includes(id))
+    .map(
+      ({ scale, value }) =>
+        ((coordinateOn(scale, value(after).mid) - coordinateOn(scale, value(before).mid)) /
+          balanceWeights.step) **
+        2,
+    );
   return Math.sqrt(squares.reduce((all, s) => all + s, 0) / squares.length);
-} // prettier-ignore
+}

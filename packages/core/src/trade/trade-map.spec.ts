@@ -20,19 +20,23 @@ const request = (more: Partial<TradeMapRequest> = {}): TradeMapRequest => {
 test('each knot says what the formula would be there', () => {
   const asked = request();
   const map = finish(tradeMap(asked, 5));
-  const lines = asked.recipe.lines.map((line, i) => ({ ...line, mass: grams(i === asked.x.line ? asked.x.most : i === asked.y.line ? asked.y.most / 2 : line.mass) }));
+  const lines = asked.recipe.lines.map((line, i) => ({
+    ...line,
+    mass: grams(i === asked.x.line ? asked.x.most : i === asked.y.line ? asked.y.most / 2 : line.mass),
+  }));
   const there = judge({ ...asked.recipe, lines }, asked.portions);
   const { scale, value } = railOf('thickness');
   expect(map.values[0][2 * 5 + 4]).toBeCloseTo(coordinateOn(scale, value(there).mid), 9);
-}); // prettier-ignore
+});
 
 test('thickness grows along the flour and salt along the salt', () => {
   const { values, size } = finish(tradeMap(request(), 7));
   for (let row = 0; row < size; row++)
     for (let column = 1; column < size; column++)
       expect(values[0][row * size + column]).toBeGreaterThan(values[0][row * size + column - 1] ?? 0);
-  for (let row = 1; row < size; row++) expect(values[1][row * size + 3]).toBeGreaterThan(values[1][(row - 1) * size + 3] ?? 0);
-}); // prettier-ignore
+  for (let row = 1; row < size; row++)
+    expect(values[1][row * size + 3]).toBeGreaterThan(values[1][(row - 1) * size + 3] ?? 0);
+});
 
 test('the region that meets the brief lies inside, and a salt limit cuts it off', () => {
   const inside = ({ outsideBrief, outsidePeople }: TradeMap) =>

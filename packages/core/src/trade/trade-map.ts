@@ -74,7 +74,10 @@ export function* tradeMap(request: TradeMapRequest, size: number): Generator<num
   const { recipe, portions, x, y, shown } = request;
   for (const axis of [x, y]) {
     if (!recipe.lines[axis.line]) throw new RangeError(`the recipe has no line ${axis.line}`);
-    if (!(axis.least >= 0 && axis.most > axis.least)) throw new RangeError(`an axis runs from a smaller to a larger mass, not from ${axis.least} to ${axis.most} g`);
+    if (!(axis.least >= 0 && axis.most > axis.least))
+      throw new RangeError(
+        `an axis runs from a smaller to a larger mass, not from ${axis.least} to ${axis.most} g`,
+      );
   }
   const aims = aimsOf(request.brief),
     limits = limitsOfPeople(recipe, portions, request.eaters ?? [], request.labels),
@@ -99,9 +102,19 @@ export function* tradeMap(request: TradeMapRequest, size: number): Generator<num
     }
     yield (row + 1) / size;
   }
-  const others = limits.forbidden.filter(({ line }) => line !== x.line && line !== y.line && (masses[line] ?? 0) > 0);
-  return { size, x, y, values, outsideBrief, outsidePeople, cannot: [...new Set(others.map(({ eater }) => eater))] };
-} // prettier-ignore
+  const others = limits.forbidden.filter(
+    ({ line }) => line !== x.line && line !== y.line && (masses[line] ?? 0) > 0,
+  );
+  return {
+    size,
+    x,
+    y,
+    values,
+    outsideBrief,
+    outsidePeople,
+    cannot: [...new Set(others.map(({ eater }) => eater))],
+  };
+}
 
 /** How far a line is looked at: so many times what there is, or a share of what is sensible in the batch, whichever is more. @source assumed */
 const AROUND = { times: 2.5, ofSensible: 0.5, ofBatch: 0.05 } as const;

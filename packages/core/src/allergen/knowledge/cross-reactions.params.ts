@@ -34,4 +34,4 @@ export const crossReactions: readonly CrossReactionRow[] = [
   { between: ['tomato', 'potato'], because: 'with latex allergy, together with avocado, banana and chestnut' },
   { between: ['chestnut', 'tomato'], because: 'with latex allergy' },
   { between: ['buckwheat', 'rice'], because: 'rarely' },
-]; // prettier-ignore
+];

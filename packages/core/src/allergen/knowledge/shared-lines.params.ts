@@ -18,7 +18,7 @@ const byShelf: Readonly<Partial<Record<Shelf, readonly AllergenId[]>>> = {
   bought: ['milk', 'soya', 'tree-nut', 'gluten', 'mustard', 'egg', 'sesame', 'celery'],
   gums: ['gluten', 'soya', 'milk', 'egg'],
   soya: ['gluten', 'sesame', 'tree-nut', 'milk'],
-}; // prettier-ignore
+};
 
 const stockMakers: readonly AllergenId[] = ['celery', 'mustard', 'gluten', 'soya', 'milk', 'egg', 'lupin'];
 const nutAndSeedPressers: readonly AllergenId[] = ['tree-nut', 'peanut', 'sesame', 'soya'];
@@ -36,8 +36,8 @@ const byRow: Readonly<Record<string, readonly AllergenId[]>> = {
   'cocoa-butter': ['milk', 'soya', 'tree-nut', 'gluten'], 'plant-butter-block': ['milk', 'soya', 'tree-nut'], 'plant-butter-tub': ['milk', 'soya', 'tree-nut'],
   agar: ['crustacean', 'mollusc', 'fish', 'soya'], 'agar-flakes': ['crustacean', 'mollusc', 'fish', 'soya'], 'kappa-carrageenan': ['crustacean', 'mollusc', 'fish', 'milk'],
   'white-wine': ['milk', 'egg', 'fish'], 'wine-vinegar': ['milk', 'egg', 'fish'],
-}; // prettier-ignore
+};
 
 /** What shares its lines. */
 export const sharedLinesOf = ({ id, shelf, kinds }: { readonly id: string; readonly shelf: Shelf; readonly kinds?: readonly string[] }): readonly AllergenId[] =>
-  byRow[id] ?? byRow[kinds?.[0] ?? ''] ?? byShelf[shelf] ?? noLine; // prettier-ignore
+  byRow[id] ?? byRow[kinds?.[0] ?? ''] ?? byShelf[shelf] ?? noLine;

@@ -71,9 +71,20 @@ function listed(text: string, { start, end }: Piece, depth: number): ListedIngre
     trimmed = whole.trim();
   if (trimmed === '') return undefined;
   const open = trimmed.search(OPENING);
-  const name = (open < 0 ? trimmed : trimmed.slice(0, open)).replace(PERCENT, '').replace(/[*_<>/]+/g, ' ').replace(/\s+/g, ' ').trim();
-  const inner = open < 0 ? undefined : { start: start + lead + open + 1, end: start + lead + trimmed.replace(/[)\]}]\s*\d*\s*%?\s*$/, '').length };
-  const outside = open < 0 ? trimmed : trimmed.slice(0, open) + (/[)\]}]([^)\]}]*)$/.exec(trimmed)?.[1] ?? '');
+  const name = (open < 0 ? trimmed : trimmed.slice(0, open))
+    .replace(PERCENT, '')
+    .replace(/[*_<>/]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+  const inner =
+    open < 0
+      ? undefined
+      : {
+          start: start + lead + open + 1,
+          end: start + lead + trimmed.replace(/[)\]}]\s*\d*\s*%?\s*$/, '').length,
+        };
+  const outside =
+    open < 0 ? trimmed : trimmed.slice(0, open) + (/[)\]}]([^)\]}]*)$/.exec(trimmed)?.[1] ?? '');
   const innerText = inner ? text.slice(inner.start, inner.end) : '';
   const bare = /^\s*\d+(?:[.,]\d+)?\s*%\s*$/.test(innerText);
   const percent = PERCENT.exec(outside)?.[1] ?? (bare ? PERCENT.exec(innerText)?.[1] : undefined);
@@ -86,7 +97,7 @@ function listed(text: string, { start, end }: Piece, depth: number): ListedIngre
     end: start + lead + trimmed.length,
     parts,
   };
-} // prettier-ignore
+}
 
 const listPieces = (text: string, from: number, to: number, depth: number): readonly ListedIngredient[] =>
   pieces(text, from, to).flatMap((piece) => listed(text, piece, depth) ?? []);

@@ -33,26 +33,43 @@ for (const { allergens, kind, terms, because } of [
   ...labelLanguages.flatMap(({ rows }) => rows),
 ])
   for (const term of terms) name(term, { allergens, kind, because });
-for (const { terms, holds, because } of [...labelLanguages.flatMap(({ misleading }) => misleading), ...misleadingNames, ...moreEnglish.misleading])
-  for (const term of terms) name(term, { allergens: holds, kind: 'misleading', because }); // prettier-ignore
+for (const { terms, holds, because } of [
+  ...labelLanguages.flatMap(({ misleading }) => misleading),
+  ...misleadingNames,
+  ...moreEnglish.misleading,
+])
+  for (const term of terms) name(term, { allergens: holds, kind: 'misleading', because });
 for (const { kind, phrase } of statementPhrases) statements.add(phrase, kind);
 
 /** Words of packs that name nothing anybody is allergic to. */
-export const plainStems: ReadonlySet<string> = new Set([...plainWords, ...moreEnglish.plain, ...labelLanguages.flatMap(({ plain }) => plain)].flatMap(stemsOf)); // prettier-ignore
+export const plainStems: ReadonlySet<string> = new Set(
+  [...plainWords, ...moreEnglish.plain, ...labelLanguages.flatMap(({ plain }) => plain)].flatMap(stemsOf),
+);
 /** What a word may begin, so that one look tells of most words that they begin nothing. */
 export const OPENS_WARNING = 1,
   OPENS_STATEMENT = 2,
   NAMES_FOOD = 4,
   NAMES_NOTHING = 8;
 export const starts = new Map<string, number>();
-for (const [words, what] of [[openers, OPENS_WARNING], [statements.firstWords(), OPENS_STATEMENT], [dictionary.firstWords(), NAMES_FOOD], [plainStems, NAMES_NOTHING]] as const)
-  for (const word of words) starts.set(word, (starts.get(word) ?? 0) | what); // prettier-ignore
+for (const [words, what] of [
+  [openers, OPENS_WARNING],
+  [statements.firstWords(), OPENS_STATEMENT],
+  [dictionary.firstWords(), NAMES_FOOD],
+  [plainStems, NAMES_NOTHING],
+] as const)
+  for (const word of words) starts.set(word, (starts.get(word) ?? 0) | what);
 
 /** Whether a word may begin something that the reader knows. */
 export const speaks = (stem: string): boolean => ((starts.get(stem) ?? 0) & ~NAMES_NOTHING) !== 0;
 
 /** Parts of compounds that name something in their language. */
-export const parts = labelLanguages.flatMap((language) => language.parts.map(({ part, allergen }) => ({ part: stemsOf(part)[0] ?? part, allergen, language: language.name }))); // prettier-ignore
+export const parts = labelLanguages.flatMap((language) =>
+  language.parts.map(({ part, allergen }) => ({
+    part: stemsOf(part)[0] ?? part,
+    allergen,
+    language: language.name,
+  })),
+);
 const singleWords = englishLexicon
   .filter(({ kind }) => kind !== 'ask')
   .flatMap(({ terms }) => terms.map(stemsOf))

@@ -139,12 +139,20 @@ test('a word of nonsense never leaves a label that is known to the end', () => {
     const list = Array.from({ length: 3 + Math.floor(chance() * 4) }, () => pick(plain));
     list.splice(Math.floor(chance() * (list.length + 1)), 0, nonsense());
     const text = `Ingredients: ${list.join(', ')}.`;
-    const label = packLabel({ ...allergensOfLabel(readLabel(text)), readOn: '2026-11-01' }, Date.parse('2026-11-10'));
+    const label = packLabel(
+      { ...allergensOfLabel(readLabel(text)), readOn: '2026-11-01' },
+      Date.parse('2026-11-10'),
+    );
     const { verdict } = whoCanEat(
-      { id: 'e', name: 'E', eatsTonight: true, needs: [{ kind: 'allergen', allergen: 'fish', strictness: 'allergy', traces: false }] },
+      {
+        id: 'e',
+        name: 'E',
+        eatsTonight: true,
+        needs: [{ kind: 'allergen', allergen: 'fish', strictness: 'allergy', traces: false }],
+      },
       { lines: [{ id: 'l', ingredient: block, named: 'block', label }] },
     );
     if (verdict === 'fits') fitting.push(text);
   }
   expect(fitting.slice(0, 10)).toEqual([]);
-}); // prettier-ignore
+});

@@ -78,22 +78,36 @@ test.each<readonly [text: string, freed: AllergenId]>([
 test('a claim is told as one, with its place', () => {
   const text = 'Free from milk and egg. Contains oats.';
   const { notes, findings } = readLabel(text);
-  expect(notes.filter(({ kind }) => kind === 'claim').map(({ start, end }) => text.slice(start, end))).toEqual(['Free from', 'milk', 'egg']);
+  expect(
+    notes.filter(({ kind }) => kind === 'claim').map(({ start, end }) => text.slice(start, end)),
+  ).toEqual(['Free from', 'milk', 'egg']);
   expect(findings.map(({ allergen, kind }) => [allergen, kind])).toEqual([['oat', 'contains']]);
-}); // prettier-ignore
+});
 
 test.each([
-  ['Ingredients: tomato, onion. Produced in Italy for Foodco Ltd, 12 High Street, Norbury. Batch L1234.', '', ''],
+  [
+    'Ingredients: tomato, onion. Produced in Italy for Foodco Ltd, 12 High Street, Norbury. Batch L1234.',
+    '',
+    '',
+  ],
   ['Ingredients: water, “Sunny Meadow” tofu.', 'soya', ''],
   ['Ingredients: rice, salt. Made by Foodco with milk.', 'milk', ''],
   ['Ingredients: rice, salt. Produced in a factory that handles milk.', '', 'milk'],
   ['Ingredients: rice, Norbury, salt.', '', '', 'Norbury'],
   ['Ingredients: rice, “norbury”, salt.', '', '', 'norbury'],
-])('names of makers, places and brands are passed over, food and warnings are not: %s', (text, certain, may, unknown = '') => {
-  const read = allergensOfLabel(readLabel(text));
-  const legal = (ids: readonly string[]) => ids.filter((id) => ['milk', 'soya', 'egg', 'tree-nut'].includes(id)).join(' ');
-  expect([legal(read.contains), legal(read.askFor), read.unknown.join(' ')]).toEqual([certain, may, unknown]);
-}); // prettier-ignore
+])(
+  'names of makers, places and brands are passed over, food and warnings are not: %s',
+  (text, certain, may, unknown = '') => {
+    const read = allergensOfLabel(readLabel(text));
+    const legal = (ids: readonly string[]) =>
+      ids.filter((id) => ['milk', 'soya', 'egg', 'tree-nut'].includes(id)).join(' ');
+    expect([legal(read.contains), legal(read.askFor), read.unknown.join(' ')]).toEqual([
+      certain,
+      may,
+      unknown,
+    ]);
+  },
+);
 
 test.each([
   ['oat milk cream alternative, vegan butter, plant-based cheese, almond cheese, dairy-free yogurt', ''],
@@ -109,8 +123,10 @@ test.each([
   const heads: readonly string[] = ['milk', 'egg', 'sulphite', 'peanut', 'wheat', 'tree-nut'];
   const wanted = held === '' ? [] : held.split(' ');
   expect(read.contains).toEqual(expect.arrayContaining(wanted));
-  expect([...read.contains, ...read.askFor].filter((id) => heads.includes(id) && !wanted.includes(id))).toEqual([]);
-}); // prettier-ignore
+  expect(
+    [...read.contains, ...read.askFor].filter((id) => heads.includes(id) && !wanted.includes(id)),
+  ).toEqual([]);
+});
 
 test('words of a pack one after another are no list, however well they are understood; two foods without a heading are none either', () => {
   const isList = (text: string) => readLabel(text).isList;
@@ -145,6 +161,13 @@ test.each([
 ])('additives by their numbers, as packs write them: %s', (text, certain, may) => {
   const read = allergensOfLabel(readLabel(`Ingredients: ${text}.`));
   const heads = ['egg', 'sulphite', 'soya'];
-  const of = (ids: readonly string[], wanted: string) => (wanted === '' ? heads.every((head) => !ids.includes(head)) : wanted.split(' ').every((head) => ids.includes(head)));
-  expect([of(read.contains, certain), may === '' || of(read.askFor, may), read.unknown]).toEqual([true, true, []]);
-}); // prettier-ignore
+  const of = (ids: readonly string[], wanted: string) =>
+    wanted === ''
+      ? heads.every((head) => !ids.includes(head))
+      : wanted.split(' ').every((head) => ids.includes(head));
+  expect([of(read.contains, certain), may === '' || of(read.askFor, may), read.unknown]).toEqual([
+    true,
+    true,
+    [],
+  ]);
+});

@@ -23,7 +23,13 @@ const traces = new PhraseTree<true>();
 for (const phrase of tracePhrases) traces.add(phrase, true);
 
 /** Every word with which a warning may open. */
-export const openers: ReadonlySet<string> = new Set([...traceWords, ...modals, ...promises, ...sharedPlaces, ...tracePhrases.flatMap((phrase) => stemsOf(phrase).slice(0, 1))]); // prettier-ignore
+export const openers: ReadonlySet<string> = new Set([
+  ...traceWords,
+  ...modals,
+  ...promises,
+  ...sharedPlaces,
+  ...tracePhrases.flatMap((phrase) => stemsOf(phrase).slice(0, 1)),
+]);
 
 const isInSentence = (word: Word | undefined): word is Word => word !== undefined && word.gap !== 'sentence';
 
@@ -115,7 +121,13 @@ const skipQualifiers = (words: readonly Word[], from: number): number => {
  * What a claim names that begins before a place, and where it ends.
  * @param takesList whether it may name several things
  */
-export function claimFrom(text: string, words: readonly Word[], from: number, takesList: boolean, thingAt: ThingAt): { readonly things: readonly ClaimedThing[]; readonly end: number } {
+export function claimFrom(
+  text: string,
+  words: readonly Word[],
+  from: number,
+  takesList: boolean,
+  thingAt: ThingAt,
+): { readonly things: readonly ClaimedThing[]; readonly end: number } {
   const things: ClaimedThing[] = [];
   let at = from,
     end = from;
@@ -126,7 +138,8 @@ export function claimFrom(text: string, words: readonly Word[], from: number, ta
     if (ENDS_CLAIM.test(gap) && at > from) break;
     // "Free from: milk, egg" names its list after a colon.
     if (at === from && /[([\n]/.test(gap)) break;
-    if (things.length > 0 && gap.includes(',') && !(takesList && goesOnOverComma(text, words, at, thingAt))) break;
+    if (things.length > 0 && gap.includes(',') && !(takesList && goesOnOverComma(text, words, at, thingAt)))
+      break;
     if (things.length > 0 && joins.has(word.stem)) {
       if (!takesList && gap.includes(',')) break;
       at += 1;
@@ -144,7 +157,7 @@ export function claimFrom(text: string, words: readonly Word[], from: number, ta
     if (things.length > 0) end = at;
   }
   return { things, end };
-} // prettier-ignore
+}
 
 /** Whether "free" after a thing frees from it: joined by one hyphen or space, and not "free range". */
 export function freesFrom(text: string, words: readonly Word[], free: number): boolean {

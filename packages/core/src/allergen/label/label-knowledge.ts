@@ -16,8 +16,15 @@ export interface LabelKnowledge {
 }
 
 /** What a read label means for a larder item: certain allergens, those to ask about, and how far it can be trusted to have said all. */
-export function allergensOfLabel({ findings, unrecognised, warns, isList }: Pick<ReadLabel, 'findings' | 'unrecognised' | 'warns' | 'isList'>): LabelKnowledge {
-  const contains = new Set(findings.filter(({ kind }) => kind !== 'may-contain').map(({ allergen }) => allergen));
+export function allergensOfLabel({
+  findings,
+  unrecognised,
+  warns,
+  isList,
+}: Pick<ReadLabel, 'findings' | 'unrecognised' | 'warns' | 'isList'>): LabelKnowledge {
+  const contains = new Set(
+    findings.filter(({ kind }) => kind !== 'may-contain').map(({ allergen }) => allergen),
+  );
   const asked = findings.filter(({ kind, allergen }) => kind === 'may-contain' && !contains.has(allergen));
   return {
     contains: [...contains],
@@ -26,4 +33,4 @@ export function allergensOfLabel({ findings, unrecognised, warns, isList }: Pick
     warns,
     isList,
   };
-} // prettier-ignore
+}

@@ -173,7 +173,7 @@ export const labelCases: readonly LabelCase[] = [
   ['Contains: Milk.\nIngredients: sugar, cocoa.', 'milk'],
   ['Zutaten / Ingredients: sugar, WHEAT starch; may contain EGG; best before see lid', 'wheat', 'egg'],
   ['Without added sugar. Ingredients: dates, almonds.', 'almond'],
-]; // prettier-ignore
+];
 
 const listOf = (text: string | undefined): readonly AllergenId[] =>
   (text ?? '').split(', ').filter(Boolean) as unknown as readonly AllergenId[];

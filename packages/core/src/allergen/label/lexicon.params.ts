@@ -153,7 +153,7 @@ export const englishLexicon: readonly LexiconRow[] = [
   holds(['alcohol'], 'alcohol, ethanol, rum, brandy, wine, white wine, red wine, beer', 'it holds alcohol'),
   holds(['added-sugar'], 'sugar, cane sugar, glucose syrup, dextrose, fructose, agave syrup, maple syrup, honey, invert sugar, sucrose, brown sugar, syrup', 'it is added sugar'),
   holds(['added-oil'], 'rapeseed oil, canola oil, olive oil, extra virgin olive oil, palm oil, palm fat, shea butter, shea fat, sunflower oil, coconut oil, vegetable oil, vegetable fat, palm kernel oil', 'it is added oil or fat'),
-]; // prettier-ignore
+];
 
 /**
  * Names that look like an allergen and hold none of it, or another one. Longest match wins, so each of these hides the word inside it.
@@ -209,4 +209,4 @@ export const misleadingNames: readonly {
   { terms: ['almond flour'], holds: ['almond'], because: 'of almond' },
   { terms: ['lupin flour'], holds: ['lupin'], because: 'of lupin' },
   { terms: ['sunflower lecithin', 'lecithin (sunflower)', 'sunflower lecithins', 'rapeseed lecithin', 'lecithin (rapeseed)'], holds: [], because: 'the lecithin is named, and not of soya or egg' },
-]; // prettier-ignore
+];

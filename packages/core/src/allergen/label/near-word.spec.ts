@@ -61,6 +61,7 @@ test('any single slip inside a long word is forgiven', () => {
 
 test('a word that is longer than any name is not looked up, however long it is', () => {
   const near = new NearWords(['hazelnut', 'aubergine']);
-  for (const length of [41, 2000, 100_000]) expect(near.nearest('hazelnut'.repeat(length).slice(0, length))).toBeUndefined();
+  for (const length of [41, 2000, 100_000])
+    expect(near.nearest('hazelnut'.repeat(length).slice(0, length))).toBeUndefined();
   expect(near.nearest('hazlenut')).toBe('hazelnut');
-}); // prettier-ignore
+});

@@ -11,8 +11,19 @@ Protein 7.5 g
 Salt 1.2 g`;
 
 test('a table in the European order is read whole, with either decimal sign', () => {
-  expect(readNutrition(european)).toEqual({ perG: 100, energyKJ: 1046, energyKcal: 250, fat: 20.5, saturatedFat: 3.1, carbohydrate: 8, sugars: 2.4, fibre: 3, protein: 7.5, salt: 1.2 });
-}); // prettier-ignore
+  expect(readNutrition(european)).toEqual({
+    perG: 100,
+    energyKJ: 1046,
+    energyKcal: 250,
+    fat: 20.5,
+    saturatedFat: 3.1,
+    carbohydrate: 8,
+    sugars: 2.4,
+    fibre: 3,
+    protein: 7.5,
+    salt: 1.2,
+  });
+});
 
 test('the same on one line, after the ingredients, reads the same', () => {
   const line = `Ingredients: fat hens, oil, salt. ${european.replaceAll('\n', ', ')}`;
@@ -24,9 +35,17 @@ test('an American panel gives its serving, and sodium becomes salt', () => {
 Total Fat 16 g  Saturated Fat 2 g  Sodium 200 mg
 Total Carbohydrate 7 g  Dietary Fiber 3 g  Total Sugars 2 g  Protein 6 g  Calcium 80 mg`;
   const read = readNutrition(panel);
-  expect(read).toMatchObject({ fat: 16, saturatedFat: 2, carbohydrate: 7, fibre: 3, sugars: 2, protein: 6, calciumMg: 80 });
+  expect(read).toMatchObject({
+    fat: 16,
+    saturatedFat: 2,
+    carbohydrate: 7,
+    fibre: 3,
+    sugars: 2,
+    protein: 6,
+    calciumMg: 80,
+  });
   expect(read?.salt).toBeCloseTo(0.5, 9);
-}); // prettier-ignore
+});
 
 test.each([
   ['nothing', ''],

@@ -13,15 +13,30 @@ const NUMBER = `(?:<\\s*)?(${NUMBER_WRITTEN})`;
 const rows: readonly { readonly field: Field; readonly pattern: RegExp }[] = [
   { field: 'energyKJ', pattern: new RegExp(`${NUMBER}\\s*kj\\b`, 'i') },
   { field: 'energyKcal', pattern: new RegExp(`${NUMBER}\\s*kcal\\b`, 'i') },
-  { field: 'saturatedFat', pattern: new RegExp(`(?:saturates?|saturated(?: fat| fatty acids)?|of which saturate[sd]?)[^\\d<\\n]{0,24}${NUMBER}\\s*g`, 'i') },
-  { field: 'fat', pattern: new RegExp(`(?:^|[^a-z])(?:total fat|fat)\\b(?!ty)[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i') },
-  { field: 'sugars', pattern: new RegExp(`(?:of which sugars?|total sugars?|sugars?)\\b[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i') },
-  { field: 'carbohydrate', pattern: new RegExp(`(?:total )?carbohydrates?\\b[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i') },
+  {
+    field: 'saturatedFat',
+    pattern: new RegExp(
+      `(?:saturates?|saturated(?: fat| fatty acids)?|of which saturate[sd]?)[^\\d<\\n]{0,24}${NUMBER}\\s*g`,
+      'i',
+    ),
+  },
+  {
+    field: 'fat',
+    pattern: new RegExp(`(?:^|[^a-z])(?:total fat|fat)\\b(?!ty)[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i'),
+  },
+  {
+    field: 'sugars',
+    pattern: new RegExp(`(?:of which sugars?|total sugars?|sugars?)\\b[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i'),
+  },
+  {
+    field: 'carbohydrate',
+    pattern: new RegExp(`(?:total )?carbohydrates?\\b[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i'),
+  },
   { field: 'fibre', pattern: new RegExp(`(?:dietary )?fib(?:re|er)\\b[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i') },
   { field: 'protein', pattern: new RegExp(`proteins?\\b[^\\d<\\n%]{0,16}${NUMBER}\\s*g`, 'i') },
   { field: 'salt', pattern: new RegExp(`\\bsalt\\b[^\\d<\\n]{0,16}${NUMBER}\\s*g`, 'i') },
   { field: 'calciumMg', pattern: new RegExp(`calcium\\b[^\\d<\\n]{0,16}${NUMBER}\\s*mg`, 'i') },
-]; // prettier-ignore
+];
 const SODIUM_G = new RegExp(`sodium\\b[^\\d<\\n]{0,16}${NUMBER}\\s*g\\b`, 'i'),
   SODIUM_MG = new RegExp(`sodium\\b[^\\d<\\n]{0,16}${NUMBER}\\s*mg`, 'i');
 const PER = new RegExp(

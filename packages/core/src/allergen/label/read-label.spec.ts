@@ -89,8 +89,26 @@ test('a misspelt word is read only where one word is near', () => {
 });
 
 test('a nutrition table is read, sodium becomes salt, and half a table is none', () => {
-  expect(readNutrition('Nutrition per 100 g: Energy 250 kJ / 60 kcal; Fat 3,0 g; of which saturates 0.3 g; Carbohydrate 6.6 g; of which sugars 3.4 g; Protein 1.0 g; Salt 0.10 g')).toEqual({ perG: 100, energyKJ: 250, energyKcal: 60, fat: 3, saturatedFat: 0.3, carbohydrate: 6.6, sugars: 3.4, protein: 1, salt: 0.1 }); // prettier-ignore
-  expect(readNutrition('Nutrition facts\nServing size 30 g\nTotal fat 9 g\nSodium 200 mg\nTotal carbohydrate 8 g\nProtein 2 g')).toMatchObject({ perG: 30, fat: 9, carbohydrate: 8, protein: 2, salt: 0.5 }); // prettier-ignore
+  expect(
+    readNutrition(
+      'Nutrition per 100 g: Energy 250 kJ / 60 kcal; Fat 3,0 g; of which saturates 0.3 g; Carbohydrate 6.6 g; of which sugars 3.4 g; Protein 1.0 g; Salt 0.10 g',
+    ),
+  ).toEqual({
+    perG: 100,
+    energyKJ: 250,
+    energyKcal: 60,
+    fat: 3,
+    saturatedFat: 0.3,
+    carbohydrate: 6.6,
+    sugars: 3.4,
+    protein: 1,
+    salt: 0.1,
+  });
+  expect(
+    readNutrition(
+      'Nutrition facts\nServing size 30 g\nTotal fat 9 g\nSodium 200 mg\nTotal carbohydrate 8 g\nProtein 2 g',
+    ),
+  ).toMatchObject({ perG: 30, fat: 9, carbohydrate: 8, protein: 2, salt: 0.5 });
   expect(readNutrition('Energy 60 kcal, Fat 3 g')).toBeUndefined();
   expect(readNutrition('water, salt')).toBeUndefined();
 });

@@ -161,11 +161,12 @@ class Reading {
     if (verbAt !== undefined) this.verbAt = verbAt;
     if (doubts) {
       for (const { at, length: words } of this.claimed)
-        for (const meaning of dictionary.longestAt(this.words, at, false)?.values ?? []) this.find(at, words, meaning);
+        for (const meaning of dictionary.longestAt(this.words, at, false)?.values ?? [])
+          this.find(at, words, meaning);
       this.claimed = [];
     }
     return length;
-  } // prettier-ignore
+  }
 
   /** @returns how many words the statement takes; 0 where it is none here */
   private open(kind: StatementKind, at: number, length: number): number {
@@ -185,7 +186,13 @@ class Reading {
       case 'short-claim': {
         // Inside a warning nothing is free from anything.
         if (this.mode === 'may-contain') return kind === 'list-claim' ? length : 0;
-        const { things, end } = claimFrom(this.text, this.words, at + length, kind === 'list-claim', (place) => this.thingAt(place));
+        const { things, end } = claimFrom(
+          this.text,
+          this.words,
+          at + length,
+          kind === 'list-claim',
+          (place) => this.thingAt(place),
+        );
         if (things.length === 0) return kind === 'list-claim' ? length : 0;
         this.note(at, length, 'claim', 'a claim of the maker, not a finding');
         for (const thing of things) {
@@ -195,7 +202,7 @@ class Reading {
         return end - at;
       }
     }
-  } // prettier-ignore
+  }
 
   private thingAt(at: number): number {
     const match = dictionary.longestAt(this.words, at, false);
@@ -227,7 +234,14 @@ class Reading {
     const said = readAs ? `“${quoted}” reads like “${readAs}”: ${because}` : `“${quoted}”: ${because}`;
     const stated = this.mode === 'may-contain' ? `${said}; the maker says it may be there in traces` : said;
     for (const allergen of allergens)
-      this.findings.push({ allergen, kind: this.kindOf(kind), start, end, because: stated, emphasised: this.set.isEmphasised(start, end) }); // prettier-ignore
+      this.findings.push({
+        allergen,
+        kind: this.kindOf(kind),
+        start,
+        end,
+        because: stated,
+        emphasised: this.set.isEmphasised(start, end),
+      });
   }
 
   /** A word that names nothing. */

@@ -6,7 +6,7 @@ export type StatementKind = 'contains' | 'list-claim' | 'short-claim' | 'heading
 /** Words that say outright what is in it. */
 const outright = [
   'allergy advice: contains', 'allergen information: contains', 'allergens:', 'contains:', 'contains', 'contain', 'enthält', 'contient', 'contiene', 'bevat', 'contém', 'zawiera', 'obsahuje', 'innehåller', 'indeholder', 'inneholder', 'sisältää',
-]; // prettier-ignore
+];
 
 /** Phrases that open a statement, each with its kind; trace warnings come in too many orders for a list and are found by the grammar. */
 export const statementPhrases: readonly { readonly kind: StatementKind; readonly phrase: string }[] = [

@@ -2,7 +2,9 @@ import { allergensOfLabel } from './label-knowledge.js';
 import { readLabel } from './read-label.js';
 import { knownIn, taughtKey, type TaughtWord } from './taught-word.js';
 
-const teach = (word: string, means: TaughtWord['means']): readonly TaughtWord[] => [{ word, means, taughtOn: '2026-11-26T10:00:00Z' }]; // prettier-ignore
+const teach = (word: string, means: TaughtWord['means']): readonly TaughtWord[] => [
+  { word, means, taughtOn: '2026-11-26T10:00:00Z' },
+];
 const text = 'Ingredients: water, rice, zorblax fronda, salt.';
 const read = (label: string, taught: readonly TaughtWord[] = []) =>
   allergensOfLabel(readLabel(label, taught));
@@ -21,7 +23,10 @@ test('a word that is not known is shown; taught as holding nothing it is explain
 
 test('taught as a kind of something it is found, and in a warning it is a warning', () => {
   expect(read(text, teach('zorblax fronda', 'celery')).contains).toEqual(['rice', 'celery']);
-  const warned = read('Ingredients: water, rice, salt. May contain zorblax fronda.', teach('zorblax fronda', 'celery')); // prettier-ignore
+  const warned = read(
+    'Ingredients: water, rice, salt. May contain zorblax fronda.',
+    teach('zorblax fronda', 'celery'),
+  );
   expect([warned.contains, warned.askFor, warned.unknown]).toEqual([['rice'], ['celery'], []]);
 });
 

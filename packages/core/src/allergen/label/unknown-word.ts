@@ -10,7 +10,9 @@ export interface OtherReading {
 }
 
 /** `nothing`: a figure, a unit or an additive's number. */
-export type UnknownWord = { readonly kind: 'nothing' | 'unknown' } | { readonly kind: 'means'; readonly readings: readonly OtherReading[] }; // prettier-ignore
+export type UnknownWord =
+  | { readonly kind: 'nothing' | 'unknown' }
+  | { readonly kind: 'means'; readonly readings: readonly OtherReading[] };
 
 /** Digits among letters, as a scanner leaves them. */
 const SCANNED = /^\d+\p{L}{2}|\p{L}\d+\p{L}/u;
@@ -22,7 +24,11 @@ const UNIT = /^(?:\d+|[gk]|kg|mg|ml|l|kj|kcal|cl|oz|lb|µg|ug|iu|min|h|d|c|f|x)$
 
 /** Readings of words standing one after another; what a phrase leaves over counts too. Undefined where the first of them begins nothing. */
 function readingsOf(stems: readonly string[]): readonly OtherReading[] | undefined {
-  const match = dictionary.longestAt(stems.map((stem) => ({ stem, start: 0, end: 0, gap: 'none' as const })), 0, false); // prettier-ignore
+  const match = dictionary.longestAt(
+    stems.map((stem) => ({ stem, start: 0, end: 0, gap: 'none' as const })),
+    0,
+    false,
+  );
   if (!match) return undefined;
   const rest = match.length < stems.length ? readingsOf(stems.slice(match.length)) : undefined;
   return [...match.values.map((meaning) => ({ meaning, readAs: stems.join(' ') })), ...(rest ?? [])];
@@ -36,7 +42,9 @@ function readOtherwise(stem: string): readonly OtherReading[] | undefined {
   }
   const halves = halvesOf(stem, (half) => plainStems.has(half) || isInDictionary(half));
   if (halves && halves.some(isInDictionary)) return readingsOf(halves) ?? readingsOf(halves.slice(1)) ?? [];
-  const named = parts.filter(({ part }) => stem.length >= part.length + BESIDE_PART && (stem.startsWith(part) || stem.endsWith(part))); // prettier-ignore
+  const named = parts.filter(
+    ({ part }) => stem.length >= part.length + BESIDE_PART && (stem.startsWith(part) || stem.endsWith(part)),
+  );
   if (named.length === 0) return undefined;
   return named.map(({ allergen, part, language }) => ({
     meaning: {

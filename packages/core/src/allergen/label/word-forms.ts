@@ -1,5 +1,12 @@
 /** Letters that a scanner takes for digits. @source how digits and letters look alike in print */
-const lookAlikes: Readonly<Record<string, readonly string[]>> = { '0': ['o'], '1': ['l', 'i'], '3': ['e'], '4': ['a'], '5': ['s'], '8': ['b'] }; // prettier-ignore
+const lookAlikes: Readonly<Record<string, readonly string[]>> = {
+  '0': ['o'],
+  '1': ['l', 'i'],
+  '3': ['e'],
+  '4': ['a'],
+  '5': ['s'],
+  '8': ['b'],
+};
 
 /** Most readings of a word with digits in it that are tried. */
 const MOST_READINGS = 16;
@@ -23,11 +30,14 @@ export function withoutDigits(stem: string): readonly string[] {
  * A word that is written closed, as the two it is made of: "hazelnutmilk". Longest first half first.
  * @param isKnown whether a half is a word that is known
  */
-export function halvesOf(stem: string, isKnown: (half: string) => boolean): readonly [string, string] | undefined {
+export function halvesOf(
+  stem: string,
+  isKnown: (half: string) => boolean,
+): readonly [string, string] | undefined {
   if (stem.length > LONGEST) return undefined;
   for (let at = stem.length - SHORTEST_HALF; at >= SHORTEST_HALF; at--) {
     const [first, second] = [stem.slice(0, at), stem.slice(at)];
     if (isKnown(first) && isKnown(second)) return [first, second];
   }
   return undefined;
-} // prettier-ignore
+}

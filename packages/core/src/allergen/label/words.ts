@@ -64,7 +64,10 @@ function stemOf(text: string, start: number, end: number, letters: number): stri
     const lower = plain(text.slice(start, end), letters);
     return stemOf(lower, 0, lower.length, SMALL);
   }
-  const isPlural = end - start >= LEAST_PLURAL && text.charCodeAt(end - 1) === SMALL_S && text.charCodeAt(end - 2) !== SMALL_S; // prettier-ignore
+  const isPlural =
+    end - start >= LEAST_PLURAL &&
+    text.charCodeAt(end - 1) === SMALL_S &&
+    text.charCodeAt(end - 2) !== SMALL_S;
   return text.slice(start, isPlural ? end - 1 : end);
 }
 

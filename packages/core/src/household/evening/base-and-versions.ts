@@ -23,8 +23,12 @@ export const portionOfVersion = (base: Portion, named: string, { added }: Versio
  * Who can eat which version of one base. What went into the base before it was divided is in every version, so a version
  * never fits better than its base.
  */
-export const judgeVersions = (base: Portion & { readonly name: string }, versions: readonly Version[], eaters: readonly Eater[]): readonly VersionVerdict[] =>
+export const judgeVersions = (
+  base: Portion & { readonly name: string },
+  versions: readonly Version[],
+  eaters: readonly Eater[],
+): readonly VersionVerdict[] =>
   versions.map((version) => {
     const portion = portionOfVersion(base, base.name, version);
     return { version: version.name, people: eaters.map((eater) => whoCanEat(eater, portion)) };
-  }); // prettier-ignore
+  });

@@ -51,21 +51,31 @@ const touched = (pots: readonly Pot[], at: number): Portion => ({
 export const judgePots = (pots: readonly Pot[], eaters: readonly Eater[]): readonly PotVerdict[] =>
   pots.map(({ id }, at) => {
     const portion = touched(pots, at);
-    return { pot: id, contacts: portion.contacts ?? [], people: eaters.map((eater) => whoCanEat(eater, portion)) };
-  }); // prettier-ignore
+    return {
+      pot: id,
+      contacts: portion.contacts ?? [],
+      people: eaters.map((eater) => whoCanEat(eater, portion)),
+    };
+  });
 
 /** Who can eat all of it: a portion of every pot, so that salt and what burns add up over the evening. */
 export function judgeEvening(pots: readonly Pot[], eaters: readonly Eater[]): readonly EaterVerdict[] {
-  const meal = mealOf(pots.map(({ id, name }, at) => asOneLine(id, name, touched(pots, at))), 'beside');
+  const meal = mealOf(
+    pots.map(({ id, name }, at) => asOneLine(id, name, touched(pots, at))),
+    'beside',
+  );
   return eaters.map((eater) => whoCanEat(eater, meal));
-} // prettier-ignore
+}
 
 /** How many certain conflicts, and then how many questions, a pot's own lines hold for these people. */
-function conflictsIn({ portion }: Pot, eaters: readonly Eater[]): { readonly certain: number; readonly asked: number } {
+function conflictsIn(
+  { portion }: Pot,
+  eaters: readonly Eater[],
+): { readonly certain: number; readonly asked: number } {
   const findings = eaters.flatMap((eater) => whoCanEat(eater, portion).findings);
   const certain = findings.filter(({ verdict }) => verdict === 'does-not').length;
   return { certain, asked: findings.length - certain };
-} // prettier-ignore
+}
 
 /** Whether the pot at this place would carry something to somebody who could otherwise eat it, or eat it with fewer questions. */
 function carries(pots: readonly Pot[], at: number, eaters: readonly Eater[]): boolean {
@@ -76,7 +86,10 @@ function carries(pots: readonly Pot[], at: number, eaters: readonly Eater[]): bo
   return eaters.some((eater) => {
     const alone = whoCanEat(eater, pot.portion),
       after = whoCanEat(eater, portion);
-    return alone.verdict !== 'does-not' && (isWorse(after.verdict, alone.verdict) || after.findings.length > alone.findings.length); // prettier-ignore
+    return (
+      alone.verdict !== 'does-not' &&
+      (isWorse(after.verdict, alone.verdict) || after.findings.length > alone.findings.length)
+    );
   });
 }
 

@@ -15,14 +15,14 @@ export const compoundContent: Readonly<Record<Compound, Readonly<Record<string, 
     beetroot: 0.4, fennel: 0.3, 'chives-fresh': 0.3,
   },
   lactose: { 'cow-milk': 4.8, 'dairy-cream': 3, butter: 0.1, 'cream-cheese-cow': 3, 'yogurt-cow': 3.5, 'goat-cheese': 0.8, 'hard-cheese-cow': 0.1, 'sheep-cheese': 0.5 },
-}; // prettier-ignore
+};
 export const COMPOUND_CV = 0.4;
 
 /** The most of it that 100 g can hold, by what its label leaves room for: lactose is a sugar, and fructans count as fibre or as carbohydrate that does not sweeten. */
 export const mostOfCompound: Readonly<Record<Compound, (per100: Composition) => number>> = {
   fructans: ({ oligo = 0, fibre = 0, starch = {} }) => oligo + fibre + Object.values(starch).reduce((sum, g) => sum + g, 0),
   lactose: ({ sugars = 0 }) => sugars,
-}; // prettier-ignore
+};
 
 /** What on a label tells that there is some of it. */
 export const toldBy: Readonly<Record<Compound, readonly AllergenId[]>> = {

@@ -13,10 +13,15 @@ export function cliniciansQuestions(eater: Eater): readonly string[] {
     ...new Set(
       allergies.flatMap((allergen) =>
         crossReactions.flatMap(({ between: [a, b], because }) => {
-          const other = related(allergen, a) && !related(allergen, b) ? b : related(allergen, b) && !related(allergen, a) ? a : undefined;
+          const other =
+            related(allergen, a) && !related(allergen, b)
+              ? b
+              : related(allergen, b) && !related(allergen, a)
+                ? a
+                : undefined;
           return other ? [`${other.replaceAll('-', ' ')}: ${because}`] : [];
         }),
       ),
     ),
   ];
-} // prettier-ignore
+}

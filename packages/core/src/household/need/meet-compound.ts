@@ -20,7 +20,7 @@ function contentOf({ compound }: CompoundNeed, { label }: PortionLine, ingredien
   const saidToHold = label?.contains.some(tells) && !ingredient.contains.some(tells);
   const unknown = isLikenedByNumbers(ingredient) || saidToHold;
   return { mid: 0, high: unknown ? mostOfCompound[compound](ingredient.per100) : 0 };
-} // prettier-ignore
+}
 
 /** A compound that is tolerated in small amounts, summed over all that is eaten. */
 export function meetCompound({ lines }: Portion, need: CompoundNeed): Finding | undefined {
@@ -45,12 +45,23 @@ export function meetCompound({ lines }: Portion, need: CompoundNeed): Finding | 
   const over = mid > need.gramsPerPortion;
   if (unweighed && !over) {
     const { line, ingredient } = unweighed;
-    return { verdict: 'ask', need, line: line.id, ingredient: ingredient.id, reason: `${name} in ${ingredient.name.toLowerCase()}, amount not known`, chain: [ingredient.name], wouldChange: 'a weight for the line' };
+    return {
+      verdict: 'ask',
+      need,
+      line: line.id,
+      ingredient: ingredient.id,
+      reason: `${name} in ${ingredient.name.toLowerCase()}, amount not known`,
+      chain: [ingredient.name],
+      wouldChange: 'a weight for the line',
+    };
   }
   if (high <= need.gramsPerPortion) return undefined;
   const amount = mid > 0 || over ? `about ${mid.toFixed(2)} g` : `perhaps up to ${high.toFixed(2)} g`;
   return {
-    verdict: over ? 'does-not' : 'ask', need, reason: `${amount} ${name} a portion; limit ${need.gramsPerPortion} g`,
-    chain: holders, wouldChange: 'less of these lines, or smaller portions',
+    verdict: over ? 'does-not' : 'ask',
+    need,
+    reason: `${amount} ${name} a portion; limit ${need.gramsPerPortion} g`,
+    chain: holders,
+    wouldChange: 'less of these lines, or smaller portions',
   };
-} // prettier-ignore
+}

@@ -12,24 +12,50 @@ const mayHoldAnything = ({ guessed, shelf }: Ingredient): boolean =>
   guessed !== undefined || shelf === 'bought';
 
 /** One line against an ingredient somebody avoids: itself, its kin (garlic in garlic powder), or what nobody wrote down. */
-export function meetIngredient(line: PortionLine, ingredient: Ingredient, need: IngredientNeed, wanted: Ingredient | undefined): Finding | undefined {
+export function meetIngredient(
+  line: PortionLine,
+  ingredient: Ingredient,
+  need: IngredientNeed,
+  wanted: Ingredient | undefined,
+): Finding | undefined {
   const lower = ingredient.name.toLowerCase();
-  const found = (verdict: Finding['verdict'], reason: string, wouldChange = 'another ingredient'): Finding =>
-    ({ verdict, line: line.id, ingredient: ingredient.id, need, reason, chain: [ingredient.name], wouldChange });
+  const found = (
+    verdict: Finding['verdict'],
+    reason: string,
+    wouldChange = 'another ingredient',
+  ): Finding => ({
+    verdict,
+    line: line.id,
+    ingredient: ingredient.id,
+    need,
+    reason,
+    chain: [ingredient.name],
+    wouldChange,
+  });
   if (ingredient.id === need.ingredient) {
     if (need.strictness === 'dislike') return undefined;
     return found('does-not', lower);
   }
   if (need.strictness === 'dislike' || need.strictness === 'diet') return undefined;
   const name = wanted?.name.toLowerCase() ?? need.ingredient;
-  if (ingredient.like === need.ingredient && ingredient.likened) return found('ask', `${lower} was written down as a kind of ${name}`);
+  if (ingredient.like === need.ingredient && ingredient.likened)
+    return found('ask', `${lower} was written down as a kind of ${name}`);
   const held = wanted?.contains ?? [];
-  const kin = held.find((one) => ingredient.contains.includes(one) || ingredient.askFor.includes(one) || line.label?.contains.includes(one));
+  const kin = held.find(
+    (one) =>
+      ingredient.contains.includes(one) ||
+      ingredient.askFor.includes(one) ||
+      line.label?.contains.includes(one),
+  );
   if (kin !== undefined) return found('ask', `${lower} holds what ${name} holds: ask whether it counts too`);
   if (mayHoldAnything(ingredient) && !(saysAll(line.label) && held.length > 0))
-    return found('ask', `whether there is ${name} in ${lower} is not known: read its label`, 'a label that names all it is made of, or another ingredient');
+    return found(
+      'ask',
+      `whether there is ${name} in ${lower} is not known: read its label`,
+      'a label that names all it is made of, or another ingredient',
+    );
   return undefined;
-} // prettier-ignore
+}
 
 /** A dislike counts by what a person gets of it in all: a trace passes unnoticed, two traces may not. */
 export function meetDislike(lines: readonly PortionLine[], need: IngredientNeed): Finding | undefined {
@@ -41,7 +67,12 @@ export function meetDislike(lines: readonly PortionLine[], need: IngredientNeed)
   if (!unknown && grams < ruleLimits.dislikeTraceG) return undefined;
   const top = lines.find((line) => line === first || flatLines(line.inside ?? []).includes(first)) ?? first;
   return {
-    verdict: 'ask', line: top.id, ingredient: need.ingredient, need, reason: `dislikes ${first.ingredient.name.toLowerCase()}`,
-    chain: top === first ? [first.ingredient.name] : [top.named, first.ingredient.name], wouldChange: 'less of it, or another savory thing',
+    verdict: 'ask',
+    line: top.id,
+    ingredient: need.ingredient,
+    need,
+    reason: `dislikes ${first.ingredient.name.toLowerCase()}`,
+    chain: top === first ? [first.ingredient.name] : [top.named, first.ingredient.name],
+    wouldChange: 'less of it, or another savory thing',
   };
-} // prettier-ignore
+}

@@ -35,7 +35,13 @@ function holds(
 export function meetRule(line: PortionLine, ingredient: Ingredient, need: RuleNeed): Finding | undefined {
   const lower = ingredient.name.toLowerCase();
   const found = (verdict: Finding['verdict'], reason: string): Finding => ({
-    verdict, reason, line: line.id, ingredient: ingredient.id, need, chain: [ingredient.name], wouldChange: 'another ingredient',
+    verdict,
+    reason,
+    line: line.id,
+    ingredient: ingredient.id,
+    need,
+    chain: [ingredient.name],
+    wouldChange: 'another ingredient',
   });
   const meet = (what: AllergenId, certain: Finding['verdict']): Finding | undefined => {
     const { name } = allergenOf(what);
@@ -56,21 +62,31 @@ export function meetRule(line: PortionLine, ingredient: Ingredient, need: RuleNe
     case 'no-added-sugar':
       return meet('added-sugar', 'does-not');
     case 'gluten-free':
-      return meetAllergen(line, ingredient, { kind: 'allergen', allergen: 'gluten', strictness: 'intolerance', traces: true });
+      return meetAllergen(line, ingredient, {
+        kind: 'allergen',
+        allergen: 'gluten',
+        strictness: 'intolerance',
+        traces: true,
+      });
     case 'small-child':
       return meetPieces(line, ingredient, found) ?? meet('alcohol', 'ask');
     case 'mild':
       return undefined;
   }
-} // prettier-ignore
+}
 
 /** Pieces that a small child can choke on. */
-function meetPieces({ whole, preparationUnknown }: PortionLine, ingredient: Ingredient, found: (verdict: Finding['verdict'], reason: string) => Finding): Finding | undefined {
+function meetPieces(
+  { whole, preparationUnknown }: PortionLine,
+  ingredient: Ingredient,
+  found: (verdict: Finding['verdict'], reason: string) => Finding,
+): Finding | undefined {
   const lower = ingredient.name.toLowerCase();
   const { particleSizeUm, hardness, particles } = ingredient.behaviour;
   if ((whole || preparationUnknown) && isLikenedByNumbers(ingredient))
     return found('ask', `whether there are hard pieces in ${lower} is not known`);
-  if (particleSizeUm < ruleLimits.chokingUm || hardness < ruleLimits.chokingHardness || particles !== 'nut') return undefined;
+  if (particleSizeUm < ruleLimits.chokingUm || hardness < ruleLimits.chokingHardness || particles !== 'nut')
+    return undefined;
   if (whole) return found('does-not', `${lower} in pieces: a choking hazard for a small child`);
   return preparationUnknown ? found('ask', `whether ${lower} stays in pieces is not known`) : undefined;
-} // prettier-ignore
+}

@@ -10,12 +10,22 @@ export const wholePortion = {
 const gramsText = (g: number): string => `${g.toFixed(1)} g`;
 
 /** The salt of a whole portion against a limit. @param over what is said when it is certainly over */
-export function meetSalt({ salt }: Portion, need: Need, limitG: number, over: Finding['verdict']): Finding | undefined {
+export function meetSalt(
+  { salt }: Portion,
+  need: Need,
+  limitG: number,
+  over: Finding['verdict'],
+): Finding | undefined {
   const limit = gramsText(limitG);
-  const found = (verdict: Finding['verdict'], reason: string): Finding => ({ verdict, need, reason, ...wholePortion });
+  const found = (verdict: Finding['verdict'], reason: string): Finding => ({
+    verdict,
+    need,
+    reason,
+    ...wholePortion,
+  });
   if (salt && salt.mid > limitG) return found(over, `${gramsText(salt.mid)} salt a portion; limit ${limit}`);
   if (!salt || salt.partly) return found('ask', `salt a portion is not known; the limit is ${limit}`);
   if (salt.high > limitG)
     return found('ask', `about ${gramsText(salt.mid)} salt a portion, close to the limit of ${limit}`);
   return undefined;
-} // prettier-ignore
+}

@@ -7,8 +7,11 @@ export const strictnesses = ['allergy', 'intolerance', 'diet', 'dislike'] as con
 export type Strictness = (typeof strictnesses)[number];
 
 export const strictnessNames: Readonly<Record<Strictness, string>> = {
-  allergy: 'allergy', intolerance: 'intolerance', diet: 'diet or belief', dislike: 'dislike',
-}; // prettier-ignore
+  allergy: 'allergy',
+  intolerance: 'intolerance',
+  diet: 'diet or belief',
+  dislike: 'dislike',
+};
 
 /** One thing a person must or would rather avoid. */
 export type Need =

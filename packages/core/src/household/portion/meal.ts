@@ -35,11 +35,15 @@ export function mealOf(parts: readonly Portion[], together: Together): Portion {
   return {
     lines: parts.flatMap(({ lines }) => lines),
     massG: sum(parts.map(({ massG = 0 }) => massG)),
-    salt: { mid: sum(salts.map(({ mid }) => mid)), high: sum(salts.map(({ high }) => high)), ...partly(salts) },
+    salt: {
+      mid: sum(salts.map(({ mid }) => mid)),
+      high: sum(salts.map(({ high }) => high)),
+      ...partly(salts),
+    },
     pungency: { bite: bites(parts, burn, together), burn, ...partly(pungencies) },
     ...(contacts.length > 0 ? { contacts } : {}),
   };
-} // prettier-ignore
+}
 
 function scaledLine(line: PortionLine, by: number | undefined): PortionLine {
   const { gramsPerPortion, inside, ...rest } = line;
@@ -61,9 +65,13 @@ export function timesAsMuch(portion: Portion, by: number | undefined): Portion {
     lines: portion.lines.map((line) => scaledLine(line, by)),
     massG: (massG ?? 0) * factor,
     salt: { mid: salt.mid * factor, high: salt.high * factor, ...unknown(salt.high, salt) },
-    pungency: { bite: factor > 0 ? pungency.bite : 0, burn: pungency.burn * factor, ...unknown(pungency.burn, pungency) },
+    pungency: {
+      bite: factor > 0 ? pungency.bite : 0,
+      burn: pungency.burn * factor,
+      ...unknown(pungency.burn, pungency),
+    },
   };
-} // prettier-ignore
+}
 
 /** A portion as one line of another: a formula inside a formula, a base, a pot of the evening. */
 export const asOneLine = (id: string, named: string, portion: Portion): Portion => ({

@@ -12,13 +12,56 @@ interface InKinds {
 }
 
 const rows: readonly InKinds[] = [
-  { id: 'miso', name: 'Miso', also: ['miso paste', 'light miso'], kinds: ['rice-miso', 'barley-miso', 'chickpea-miso'] },
-  { id: 'soya-sauce', name: 'Soy sauce', also: ['soya sauce'], kinds: ['soy-sauce', 'tamari', 'soy-sauce-reduced-salt'] },
-  { id: 'stock', name: 'Vegetable stock', also: ['stock', 'broth', 'bouillon', 'vegetable broth', 'veggie broth', 'veg stock'], kinds: ['vegetable-stock', 'vegetable-stock-without-celery', 'vegetable-stock-unsalted'] },
-  { id: 'stock-cube', name: 'Vegetable stock powder', also: ['bouillon powder', 'stock powder', 'stock cube', 'bouillon cube', 'vegetable bouillon', 'stock cubes', 'vegetable stock cube'], kinds: ['stock-powder', 'stock-powder-without-celery'] },
-  { id: 'noodles-cooked', name: 'Noodles, cooked', also: ['pasta', 'noodles', 'cooked pasta', 'boiled pasta'], kinds: ['wheat-noodles-cooked', 'rice-noodles-cooked', 'pulse-noodles-cooked'] },
-  { id: 'noodle-water', name: 'Noodle cooking water, salted', also: ['pasta water', 'starchy cooking water', 'pasta cooking water'], kinds: ['pasta-water', 'rice-noodle-water', 'pulse-noodle-water'] },
-  { id: 'mayonnaise', name: 'Mayonnaise', also: ['mayo', 'mayonnaise'], kinds: ['mayonnaise-egg', 'mayonnaise-egg-free'] },
+  {
+    id: 'miso',
+    name: 'Miso',
+    also: ['miso paste', 'light miso'],
+    kinds: ['rice-miso', 'barley-miso', 'chickpea-miso'],
+  },
+  {
+    id: 'soya-sauce',
+    name: 'Soy sauce',
+    also: ['soya sauce'],
+    kinds: ['soy-sauce', 'tamari', 'soy-sauce-reduced-salt'],
+  },
+  {
+    id: 'stock',
+    name: 'Vegetable stock',
+    also: ['stock', 'broth', 'bouillon', 'vegetable broth', 'veggie broth', 'veg stock'],
+    kinds: ['vegetable-stock', 'vegetable-stock-without-celery', 'vegetable-stock-unsalted'],
+  },
+  {
+    id: 'stock-cube',
+    name: 'Vegetable stock powder',
+    also: [
+      'bouillon powder',
+      'stock powder',
+      'stock cube',
+      'bouillon cube',
+      'vegetable bouillon',
+      'stock cubes',
+      'vegetable stock cube',
+    ],
+    kinds: ['stock-powder', 'stock-powder-without-celery'],
+  },
+  {
+    id: 'noodles-cooked',
+    name: 'Noodles, cooked',
+    also: ['pasta', 'noodles', 'cooked pasta', 'boiled pasta'],
+    kinds: ['wheat-noodles-cooked', 'rice-noodles-cooked', 'pulse-noodles-cooked'],
+  },
+  {
+    id: 'noodle-water',
+    name: 'Noodle cooking water, salted',
+    also: ['pasta water', 'starchy cooking water', 'pasta cooking water'],
+    kinds: ['pasta-water', 'rice-noodle-water', 'pulse-noodle-water'],
+  },
+  {
+    id: 'mayonnaise',
+    name: 'Mayonnaise',
+    also: ['mayo', 'mayonnaise'],
+    kinds: ['mayonnaise-egg', 'mayonnaise-egg-free'],
+  },
 ];
 
 const inAll = (lists: readonly (readonly AllergenId[])[]): readonly AllergenId[] =>
@@ -41,9 +84,20 @@ export function ingredientsInKinds(table: readonly Ingredient[]): readonly Ingre
     const contains = inAll(rowsOfKinds.map((row) => row.contains));
     const held = rowsOfKinds.flatMap((row) => [...row.contains, ...row.askFor]);
     const askFor = [...new Set(held)].filter((one) => !contains.includes(one));
-    return { ...usual, id, name, otherNames: also, contains, askFor, kinds, like: usual.id, likened: true, facts: { ...factsOf(usual.id) } };
+    return {
+      ...usual,
+      id,
+      name,
+      otherNames: also,
+      contains,
+      askFor,
+      kinds,
+      like: usual.id,
+      likened: true,
+      facts: { ...factsOf(usual.id) },
+    };
   });
-} // prettier-ignore
+}
 
 /** The kinds one may choose among for an ingredient, itself and its own generic row among them; empty where it comes in one kind only. */
 export function kindsBeside(id: string): readonly string[] {

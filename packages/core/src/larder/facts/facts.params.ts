@@ -13,7 +13,7 @@ export interface FactRow {
   readonly climate: readonly [low: number, high: number];
 }
 
-type Columns = readonly [id: string, kcal: number | undefined, saturatedFat: number | undefined, calciumMg: number | undefined, pricePerKg: number, low: number, high: number]; // prettier-ignore
+type Columns = readonly [id: string, kcal: number | undefined, saturatedFat: number | undefined, calciumMg: number | undefined, pricePerKg: number, low: number, high: number];
 
 const columns: readonly Columns[] = [
   ['cashew', 580, 8.5, 40, 14, 1.5, 5],
@@ -265,7 +265,7 @@ const columns: readonly Columns[] = [
   ['dill-dried', 255, 0.3, 1780, 35, 1, 4],
   ['annatto', undefined, 0.8, undefined, 40, 1, 4],
   ['beetroot-powder', 300, 0.1, 100, 30, 1.5, 5],
-]; // prettier-ignore
+];
 
 const byId: ReadonlyMap<string, FactRow> = new Map(
   columns.map(([id, kcal, saturatedFat, calciumMg, pricePerKg, low, high]) => [

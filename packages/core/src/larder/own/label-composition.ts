@@ -38,8 +38,14 @@ const scaled = (label: NutritionLabel): Per100Label => {
     label.energyKcal ?? (label.energyKJ === undefined ? undefined : label.energyKJ / KJ_PER_KCAL),
   );
   const optional = Object.fromEntries(
-    Object.entries({ energyKcal, saturatedFat: of(label.saturatedFat), sugars: of(label.sugars), fibre: of(label.fibre), calciumMg: of(label.calciumMg) }).filter(([, value]) => value !== undefined),
-  ); // prettier-ignore
+    Object.entries({
+      energyKcal,
+      saturatedFat: of(label.saturatedFat),
+      sugars: of(label.sugars),
+      fibre: of(label.fibre),
+      calciumMg: of(label.calciumMg),
+    }).filter(([, value]) => value !== undefined),
+  );
   return {
     fat: label.fat * to100,
     carbohydrate: label.carbohydrate * to100,
@@ -73,11 +79,15 @@ export function problemsOfLabel(label: NutritionLabel): readonly LabelProblem[] 
   if ((l.sugars ?? 0) > l.carbohydrate + 0.05)
     problems.push({ field: 'sugars', message: 'There is more sugar than carbohydrate.' });
   const energy = energyOfLabel(l);
-  if (l.energyKcal !== undefined && Math.max(energy, l.energyKcal) > LEAST_ENERGY && Math.abs(energy / l.energyKcal - 1) > ENERGY_TOLERANCE)
+  if (
+    l.energyKcal !== undefined &&
+    Math.max(energy, l.energyKcal) > LEAST_ENERGY &&
+    Math.abs(energy / l.energyKcal - 1) > ENERGY_TOLERANCE
+  )
     problems.push({
       field: label.energyKcal === undefined ? 'energyKJ' : 'energyKcal',
       message: `The parts hold about ${said(energy)} kcal in 100 g, the label says ${said(l.energyKcal)}. One of the figures is off.`,
-    }); // prettier-ignore
+    });
   return problems;
 }
 

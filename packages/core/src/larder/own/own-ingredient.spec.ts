@@ -21,7 +21,11 @@ const oatBarista: NutritionLabel = {
 const own = (label: NutritionLabel, like?: string) =>
   ingredientFromLabel({ id: 'own-1', name: 'Ours', like, label, contains: [], askFor: [] }, larderTable);
 const pot = (ingredient: Ingredient) =>
-  predict({ lines: [{ ingredient, mass: grams(200), preparation: 'as-is', stage: 'start' }], process: uncooked, serving: { temperatureC: celsius(20), storage: 'cool', days: 0 } }); // prettier-ignore
+  predict({
+    lines: [{ ingredient, mass: grams(200), preparation: 'as-is', stage: 'start' }],
+    process: uncooked,
+    serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
+  });
 
 test('what the label says stands, and everything sums to 100 g', () => {
   const made = own(oatBarista);

@@ -108,7 +108,14 @@ export function ingredientFromLabel(own: OwnIngredient, larder: readonly Ingredi
   const taken = Object.fromEntries(
     minor.flatMap((key) => (kind.per100[key] === undefined ? [] : [[key, kind.per100[key]]])),
   );
-  const named = (parts.fat ?? 0) + (parts.protein ?? 0) + (parts.salt ?? 0) + carbohydrateOf(parts) + (parts.fibre ?? 0) + (parts.oligo ?? 0) + gumTotal(parts); // prettier-ignore
+  const named =
+    (parts.fat ?? 0) +
+    (parts.protein ?? 0) +
+    (parts.salt ?? 0) +
+    carbohydrateOf(parts) +
+    (parts.fibre ?? 0) +
+    (parts.oligo ?? 0) +
+    gumTotal(parts);
   const room = Math.max(100 - named, 0);
   const minorTotal = Object.values(taken).reduce<number>((sum, value) => sum + (value ?? 0), 0);
   const fits = minorTotal <= room ? taken : {};
@@ -141,7 +148,15 @@ export function ingredientFromLabel(own: OwnIngredient, larder: readonly Ingredi
 
 /** Ash and what else the kind's table leaves unnamed, beyond its water, g per 100 g. */
 function unnamedDry(c: Composition): number {
-  const named = (c.water ?? 0) + (c.fat ?? 0) + (c.protein ?? 0) + (c.salt ?? 0) + carbohydrateOf(c) + (c.fibre ?? 0) + (c.oligo ?? 0) + gumTotal(c); // prettier-ignore
+  const named =
+    (c.water ?? 0) +
+    (c.fat ?? 0) +
+    (c.protein ?? 0) +
+    (c.salt ?? 0) +
+    carbohydrateOf(c) +
+    (c.fibre ?? 0) +
+    (c.oligo ?? 0) +
+    gumTotal(c);
   const rest = minor.reduce((sum, key) => sum + (c[key] ?? 0), 0);
   return Math.max(100 - named - rest, 0);
 }

@@ -104,7 +104,7 @@ export function pHOfMixture(strongIons: number, amounts: BufferAmounts, waterMl:
     }
   }
   return pH;
-} // prettier-ignore
+}
 
 /** Titratable acid, mmol of protons. */
 export const titratable = (a: BufferAmounts): number => a.citric * 3 + a.malic * 2 + a.acetic + a.lactic;

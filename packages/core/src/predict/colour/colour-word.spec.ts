@@ -28,10 +28,13 @@ test('a sauce is called by the colour a cook would see', () => {
 test('more turmeric is never paler', () => {
   const chroma = (g: number) => {
     const [, a, b] = predict({
-      lines: [['coconut-milk', 200], ['turmeric', g]].map(([id, mass]) => lineOf(ingredientById(String(id))!, Number(mass))),
+      lines: [
+        ['coconut-milk', 200],
+        ['turmeric', g],
+      ].map(([id, mass]) => lineOf(ingredientById(String(id))!, Number(mass))),
       process: uncooked,
       serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
-    }).colour.lab; // prettier-ignore
+    }).colour.lab;
     return Math.hypot(a, b);
   };
   expect(chroma(1)).toBeLessThan(chroma(2));

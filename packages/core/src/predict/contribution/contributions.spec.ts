@@ -22,7 +22,14 @@ const pot = (lines: readonly (readonly [string, number])[]): Recipe => ({
   },
   serving: { temperatureC: celsius(65), storage: 'cool', days: 0 },
 });
-const recipe = pot([['oat-drink', 240], ['tapioca-starch', 22], ['rapeseed-oil', 20], ['nutritional-yeast', 6], ['tomato-paste', 6], ['salt', 3]]); // prettier-ignore
+const recipe = pot([
+  ['oat-drink', 240],
+  ['tapioca-starch', 22],
+  ['rapeseed-oil', 20],
+  ['nutritional-yeast', 6],
+  ['tomato-paste', 6],
+  ['salt', 3],
+]);
 const linesOf = (property: string) =>
   contributionsOf(recipe).find((entry) => entry.property === property)?.lines ?? [];
 const largest = (property: string) =>

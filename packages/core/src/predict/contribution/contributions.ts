@@ -47,24 +47,79 @@ const perKg = (value: number | undefined): number | undefined =>
 /** Properties whose cause can be shared out over the lines. */
 const properties = {
   fat: { law: 'share', unit: 'g/100 g', of: '100 g', perGram: (i) => compiledIngredient(i).fat },
-  thickness: { law: 'tenth-more', unit: 'factor on viscosity − 1', as: 'factor', figure: (_mix, flow) => flow.viscosity },
-  stretch: { law: 'tenth-more', unit: 'cm', as: 'difference', figure: (mix, flow, at) => pullLength(mix, flow, at) },
-  savoriness: { law: 'tenth-more', unit: 'g MSG-eq/100 g', as: 'difference', figure: (mix) => tasteOf(mix).umami },
+  thickness: {
+    law: 'tenth-more',
+    unit: 'factor on viscosity − 1',
+    as: 'factor',
+    figure: (_mix, flow) => flow.viscosity,
+  },
+  stretch: {
+    law: 'tenth-more',
+    unit: 'cm',
+    as: 'difference',
+    figure: (mix, flow, at) => pullLength(mix, flow, at),
+  },
+  savoriness: {
+    law: 'tenth-more',
+    unit: 'g MSG-eq/100 g',
+    as: 'difference',
+    figure: (mix) => tasteOf(mix).umami,
+  },
   salt: { law: 'share', unit: 'g/100 g', of: '100 g', perGram: (i) => compiledIngredient(i).salt },
   sourness: { law: 'tenth-more', unit: 'mEq/kg', as: 'difference', figure: (mix) => tasteOf(mix).sour },
-  sweetness: { law: 'tenth-more', unit: 'g sucrose-eq/100 g', as: 'difference', figure: (mix) => tasteOf(mix).sweet },
-  smoothness: { law: 'tenth-more', unit: 'grain 0–10', as: 'difference', figure: (mix) => graininess((100 * mix.grains) / Math.max(mix.mass, 1e-9)) },
-  splitting: { law: 'tenth-more', unit: 'probability', as: 'difference', figure: (mix) => curdlingProbability(mix) },
-  weeping: { law: 'tenth-more', unit: '% of mass', as: 'difference', figure: (mix, flow, at) => weepingPercent(mix, flow, at.days) },
-  creaming: { law: 'tenth-more', unit: '0–10', as: 'difference', figure: (mix, flow) => creamingIndex(mix, flow) },
-  'oiling-off': { law: 'tenth-more', unit: 'probability', as: 'difference', figure: (mix, flow) => oilingOffRisk(mix, flow) },
+  sweetness: {
+    law: 'tenth-more',
+    unit: 'g sucrose-eq/100 g',
+    as: 'difference',
+    figure: (mix) => tasteOf(mix).sweet,
+  },
+  smoothness: {
+    law: 'tenth-more',
+    unit: 'grain 0–10',
+    as: 'difference',
+    figure: (mix) => graininess((100 * mix.grains) / Math.max(mix.mass, 1e-9)),
+  },
+  splitting: {
+    law: 'tenth-more',
+    unit: 'probability',
+    as: 'difference',
+    figure: (mix) => curdlingProbability(mix),
+  },
+  weeping: {
+    law: 'tenth-more',
+    unit: '% of mass',
+    as: 'difference',
+    figure: (mix, flow, at) => weepingPercent(mix, flow, at.days),
+  },
+  creaming: {
+    law: 'tenth-more',
+    unit: '0–10',
+    as: 'difference',
+    figure: (mix, flow) => creamingIndex(mix, flow),
+  },
+  'oiling-off': {
+    law: 'tenth-more',
+    unit: 'probability',
+    as: 'difference',
+    figure: (mix, flow) => oilingOffRisk(mix, flow),
+  },
   pH: { law: 'tenth-more', unit: 'pH', as: 'difference', figure: (mix) => mix.pH },
-  energy: { law: 'share', unit: 'kcal', of: 'batch', perGram: (i, mix) => energyOfIngredient(compiledIngredient(i), mix.alcoholLeft) },
+  energy: {
+    law: 'share',
+    unit: 'kcal',
+    of: 'batch',
+    perGram: (i, mix) => energyOfIngredient(compiledIngredient(i), mix.alcoholLeft),
+  },
   protein: { law: 'share', unit: 'g', of: 'batch', perGram: (i) => compiledIngredient(i).protein },
   'saturated-fat': { law: 'share', unit: 'g', of: 'batch', perGram: (i) => per100(i.facts.saturatedFat) },
   cost: { law: 'share', unit: 'coins', of: 'batch', perGram: (i) => perKg(i.facts.pricePerKg) },
-  climate: { law: 'share', unit: 'kg CO2e', of: 'batch', perGram: (i) => i.facts.climate && perKg(Math.sqrt(i.facts.climate[0] * i.facts.climate[1])) },
-} as const satisfies Record<string, SharedProperty | TriedProperty>; // prettier-ignore
+  climate: {
+    law: 'share',
+    unit: 'kg CO2e',
+    of: 'batch',
+    perGram: (i) => i.facts.climate && perKg(Math.sqrt(i.facts.climate[0] * i.facts.climate[1])),
+  },
+} as const satisfies Record<string, SharedProperty | TriedProperty>;
 
 export type ContributionProperty = keyof typeof properties;
 export const contributionProperties = Object.keys(properties) as ContributionProperty[];

@@ -11,7 +11,7 @@ const lines = (extra: readonly (readonly [string, number])[] = []) =>
   ([['cashew', 150], ['water', 300], ['salt', 4], ...extra] as const).flatMap(([id, g]) => {
     const found = ingredientById(id);
     return found ? [lineOf(found, g, 'soaked')] : [];
-  }); // prettier-ignore
+  });
 const looked = (process: Partial<Process>, extra?: readonly (readonly [string, number])[]) =>
   predict({
     lines: lines(extra),
@@ -30,7 +30,10 @@ test('a thin layer dries more than a thick one, a hot oven more than a cool one,
 
 test('twice the dish loses twice the water', () => {
   expect(bakeLoss(baked, 600, 800) / bakeLoss(baked, 300, 400)).toBeCloseTo(2, 9);
-  expect(keepWarmLoss({ ...uncooked, keepWarmMin: 30 }, 65, 600, 800) / keepWarmLoss({ ...uncooked, keepWarmMin: 30 }, 65, 300, 400)).toBeCloseTo(2, 9); // prettier-ignore
+  expect(
+    keepWarmLoss({ ...uncooked, keepWarmMin: 30 }, 65, 600, 800) /
+      keepWarmLoss({ ...uncooked, keepWarmMin: 30 }, 65, 300, 400),
+  ).toBeCloseTo(2, 9);
 });
 
 test('the middle of the dish heats up in the oven, later the thicker it is, and never past the boil', () => {

@@ -10,10 +10,32 @@ import { soluteIds } from '../thickener/gum.params.js';
 
 /** What simply adds up over the lines: g per g of ingredient, mg for calcium, a hundredth of the index for what is an index. */
 export const additiveNames = [
-  'water', 'fat', 'protein', 'sugars', 'fibre', 'salt', 'alcohol', 'gums', 'unnamed', 'starchTotal', 'guessed',
-  'calciumMg', 'oligo', 'glutamate', 'aspartate', 'imp', 'gmp', 'amp', 'bitter',
-  'coagulatingProtein', 'coagulatingAtIsoelectric', 'emulsifyingProtein', 'emulsifiedFat', 'stableEmulsionFat', 'bakedProtein',
-] as const; // prettier-ignore
+  'water',
+  'fat',
+  'protein',
+  'sugars',
+  'fibre',
+  'salt',
+  'alcohol',
+  'gums',
+  'unnamed',
+  'starchTotal',
+  'guessed',
+  'calciumMg',
+  'oligo',
+  'glutamate',
+  'aspartate',
+  'imp',
+  'gmp',
+  'amp',
+  'bitter',
+  'coagulatingProtein',
+  'coagulatingAtIsoelectric',
+  'emulsifyingProtein',
+  'emulsifiedFat',
+  'stableEmulsionFat',
+  'bakedProtein',
+] as const;
 export type AdditiveName = (typeof additiveNames)[number];
 type Additives = Readonly<Record<AdditiveName, number>>;
 export const additivePlace = Object.fromEntries(additiveNames.map((name, k) => [name, k])) as Additives;
@@ -54,10 +76,25 @@ function additivesOf(ingredient: Ingredient, c: Omit<CompiledIngredient, 'additi
   const { per100, behaviour: b } = ingredient;
   const per = (value: number | undefined) => (value ?? 0) / 100;
   const additives: Additives = {
-    water: c.water, fat: c.fat, protein: c.protein, sugars: c.sugars, fibre: c.fibre, salt: c.salt, alcohol: c.alcohol, gums: c.gums, unnamed: c.unnamed,
-    starchTotal: c.starchTotal, guessed: ingredient.guessed ? 1 : 0,
-    calciumMg: per(per100.calciumMg), oligo: per(per100.oligo), glutamate: per(per100.glutamate), aspartate: per(per100.aspartate),
-    imp: per(per100.imp), gmp: per(per100.gmp), amp: per(per100.amp), bitter: per(b.bitter),
+    water: c.water,
+    fat: c.fat,
+    protein: c.protein,
+    sugars: c.sugars,
+    fibre: c.fibre,
+    salt: c.salt,
+    alcohol: c.alcohol,
+    gums: c.gums,
+    unnamed: c.unnamed,
+    starchTotal: c.starchTotal,
+    guessed: ingredient.guessed ? 1 : 0,
+    calciumMg: per(per100.calciumMg),
+    oligo: per(per100.oligo),
+    glutamate: per(per100.glutamate),
+    aspartate: per(per100.aspartate),
+    imp: per(per100.imp),
+    gmp: per(per100.gmp),
+    amp: per(per100.amp),
+    bitter: per(b.bitter),
     coagulatingProtein: b.coagulation * c.protein,
     coagulatingAtIsoelectric: b.coagulation * c.protein * b.isoelectricPh,
     emulsifyingProtein: b.emulsifying * c.protein,
@@ -66,7 +103,7 @@ function additivesOf(ingredient: Ingredient, c: Omit<CompiledIngredient, 'additi
     bakedProtein: bakes(ingredient) ? c.insolubleProtein : 0,
   };
   return Float64Array.from(additiveNames, (name) => additives[name]);
-} // prettier-ignore
+}
 
 /** Sugars count in the thickener sum together with salt, which raises viscosity about as much per gram; @source S-01. */
 const SALT_AS_SUGAR = 0.6;
@@ -98,7 +135,15 @@ function compile(ingredient: Ingredient): CompiledIngredient {
   const insolubleProtein = protein * (1 - b.solubleProtein);
   const swelling = b.cellWallSwelling;
   const figures = {
-    ingredient, water, protein, insolubleProtein, sugars, fibre, salt, solutes, buffers,
+    ingredient,
+    water,
+    protein,
+    insolubleProtein,
+    sugars,
+    fibre,
+    salt,
+    solutes,
+    buffers,
     fat: (c.fat ?? 0) / 100,
     alcohol: (c.alcohol ?? 0) / 100,
     gums: gumTotal(c) / 100,
@@ -107,11 +152,13 @@ function compile(ingredient: Ingredient): CompiledIngredient {
     starchTotal: starchTotal(c) / 100,
     fatTypeIndex: fatTypes.indexOf(b.fatType),
     strongIons: strongIonDifference(b.pH, buffers, Math.max(water, LEAST_PH_WATER)),
-    particleVolume: insolubleProtein * (b.proteinVolume ?? proteinVolume[b.particles]) + fibre * fibreVolume[b.particles] * swelling,
+    particleVolume:
+      insolubleProtein * (b.proteinVolume ?? proteinVolume[b.particles]) +
+      fibre * fibreVolume[b.particles] * swelling,
     absorption: absorptionRatio(b.lab),
   };
   return { ...figures, additives: additivesOf(ingredient, figures) };
-} // prettier-ignore
+}
 
 const compiled = new WeakMap<Ingredient, CompiledIngredient>();
 

@@ -62,6 +62,17 @@ export interface Recipe {
 
 /** Nothing cooked, nothing blended. @source engine notes E-1 */
 export const uncooked: Process = {
-  maxTemperatureC: 20, holdMin: 0, heatingRateCPerMin: 5, blenderPower: 0, blendSeconds: 0, evaporatedG: 0, blendedAfterCooking: true,
-  bakeMin: 0, ovenC: 180, layerMm: 20, covered: false, keepWarmMin: 0, noodlesG: 0,
-}; // prettier-ignore
+  maxTemperatureC: 20,
+  holdMin: 0,
+  heatingRateCPerMin: 5,
+  blenderPower: 0,
+  blendSeconds: 0,
+  evaporatedG: 0,
+  blendedAfterCooking: true,
+  bakeMin: 0,
+  ovenC: 180,
+  layerMm: 20,
+  covered: false,
+  keepWarmMin: 0,
+  noodlesG: 0,
+};

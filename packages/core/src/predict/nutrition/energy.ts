@@ -32,7 +32,11 @@ const burningKeys = Object.keys(energyFactors) as (keyof Burning)[];
 
 /** g of organic acid in mmol of each. */
 export const organicAcidG = ({ citric, malic, acetic, lactic }: BufferAmounts): number =>
-  (citric * acids.citric.molarMass + malic * acids.malic.molarMass + acetic * acids.acetic.molarMass + lactic * acids.lactic.molarMass) / 1000; // prettier-ignore
+  (citric * acids.citric.molarMass +
+    malic * acids.malic.molarMass +
+    acetic * acids.acetic.molarMass +
+    lactic * acids.lactic.molarMass) /
+  1000;
 
 /** g of starch in a batch, in whatever state. */
 export const starchIn = (mix: Mixture): number =>

@@ -14,7 +14,13 @@ export function curdlingProbability(mix: Mixture): number {
   const fast = logistic((mix.process.heatingRateCPerMin - p.fastMidpoint) / p.fastWidth);
   const starch = per100(mix.dispersedStarch.reduce((all, g) => all + g, 0));
   return logistic(
-    p.base + p.acid * Math.max(near, low * p.lowColdWeight) + p.hotAcid * hot * Math.max(near, p.lowHotWeight * low) + p.fastHeat * hot * fast +
-      p.calcium * per100(mix.calciumMg) * hot + p.protein * Math.log(protein + p.proteinFloor) + p.starch * Math.min(starch, p.starchMost) + p.heat * hot,
-  ); // prettier-ignore
+    p.base +
+      p.acid * Math.max(near, low * p.lowColdWeight) +
+      p.hotAcid * hot * Math.max(near, p.lowHotWeight * low) +
+      p.fastHeat * hot * fast +
+      p.calcium * per100(mix.calciumMg) * hot +
+      p.protein * Math.log(protein + p.proteinFloor) +
+      p.starch * Math.min(starch, p.starchMost) +
+      p.heat * hot,
+  );
 }

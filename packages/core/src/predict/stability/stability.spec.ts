@@ -6,7 +6,8 @@ type Pot = Parameters<typeof potOf>;
 const figures = (...pot: Pot) => predict(potOf(...pot));
 
 describe('curdling', () => {
-  const soy = (more: Pot[0], process: Pot[1] = hot) => figures([['soya-drink-plain', 300], ...more], process).curdling; // prettier-ignore
+  const soy = (more: Pot[0], process: Pot[1] = hot) =>
+    figures([['soya-drink-plain', 300], ...more], process).curdling;
 
   test('soya drink with lemon splits when heated, without it does not', () => {
     expect(soy([['lemon-juice', 30]])).toBeGreaterThan(0.6);
@@ -21,17 +22,31 @@ describe('curdling', () => {
   test('starch protects, and so does heating gently', () => {
     const risky: Pot[0] = [['lemon-juice', 14]];
     expect(soy([...risky, ['corn-starch', 12]])).toBeLessThan(soy(risky));
-    expect(soy(risky, { ...hot, heatingRateCPerMin: 3 })).toBeLessThan(soy(risky, { ...hot, heatingRateCPerMin: 25 })); // prettier-ignore
+    expect(soy(risky, { ...hot, heatingRateCPerMin: 3 })).toBeLessThan(
+      soy(risky, { ...hot, heatingRateCPerMin: 25 }),
+    );
   });
 
   test('where there is no protein nothing can curdle', () => {
-    expect(figures([['water', 300], ['lemon-juice', 60]], hot).curdling).toBe(0); // prettier-ignore
+    expect(
+      figures(
+        [
+          ['water', 300],
+          ['lemon-juice', 60],
+        ],
+        hot,
+      ).curdling,
+    ).toBe(0);
   });
 });
 
 describe('water let go', () => {
   const sauce = (starch: string, days: number, more: Pot[0] = []) =>
-    figures([['oat-drink', 300], [starch, 18], ...more], { ...hot, holdMin: 5 }, { at: 5, storage: 'fridge', days }).weeping; // prettier-ignore
+    figures(
+      [['oat-drink', 300], [starch, 18], ...more],
+      { ...hot, holdMin: 5 },
+      { at: 5, storage: 'fridge', days },
+    ).weeping;
 
   test('a maize gel weeps more each day; tapioca hardly does', () => {
     const days = [0, 1, 3, 6].map((d) => sauce('corn-starch', d));
@@ -46,7 +61,7 @@ describe('water let go', () => {
 
 describe('fat rising', () => {
   const dressing = (more: Pot[0], process: Pot[1] = {}) =>
-    figures([['water', 200], ['sunflower-oil', 60], ...more], process); // prettier-ignore
+    figures([['water', 200], ['sunflower-oil', 60], ...more], process);
 
   test('oil stirred into water is on top within the hour', () => {
     const { creaming, oilingOff } = dressing([]);
@@ -62,6 +77,11 @@ describe('fat rising', () => {
   });
 
   test('where there is no fat nothing rises', () => {
-    expect(figures([['water', 200], ['sugar', 20]])).toMatchObject({ creaming: 0, oilingOff: 0 }); // prettier-ignore
+    expect(
+      figures([
+        ['water', 200],
+        ['sugar', 20],
+      ]),
+    ).toMatchObject({ creaming: 0, oilingOff: 0 });
   });
 });

@@ -40,7 +40,7 @@ const row = (
   [setBack, Tp, wT, amylose, breakdown, stretch]: readonly [number, number, number, number, number, number],
   [gelK, gelC0, retrogradation, irreversible]: readonly [number, number, number, number],
   group: OffsetName, cv: number, provenance: Provenance, basis: string,
-): StarchRow => ({ cRef, etaRef, n1, n2, Ea, setBack, Tp, wT, amylose, breakdown, stretch, gelK, gelC0, retrogradation, irreversible, group, cv, provenance, basis }); // prettier-ignore
+): StarchRow => ({ cRef, etaRef, n1, n2, Ea, setBack, Tp, wT, amylose, breakdown, stretch, gelK, gelC0, retrogradation, irreversible, group, cv, provenance, basis });
 
 /** @source S-02 (pasting and rheology of starches); anchors A05–A23b. Columns: curve | heating and structure | gel and storage. */
 export const starches = {

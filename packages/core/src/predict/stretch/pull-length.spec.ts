@@ -7,7 +7,7 @@ const pullOf = (lines: Parameters<typeof potOf>[0], process = boiled, serving: S
   predict(potOf(lines, process, serving)).pull.mid;
 
 const melt = (tapioca: number, more: Parameters<typeof potOf>[0] = []) =>
-  [['water', 250], ['cashew', 40], ['tapioca-starch', tapioca], ...more] as const; // prettier-ignore
+  [['water', 250], ['cashew', 40], ['tapioca-starch', tapioca], ...more] as const;
 
 test('without a stretching starch nothing pulls', () => {
   expect(pullOf(melt(0))).toBeLessThan(2);
@@ -22,7 +22,11 @@ test('tapioca pulls, more of it further, until it turns to rubber', () => {
 });
 
 test('maize starch of the same weight pulls far less', () => {
-  const maize = pullOf([['water', 250], ['cashew', 40], ['corn-starch', 30]]); // prettier-ignore
+  const maize = pullOf([
+    ['water', 250],
+    ['cashew', 40],
+    ['corn-starch', 30],
+  ]);
   expect(maize).toBeLessThan(pullOf(melt(30)) / 2);
 });
 

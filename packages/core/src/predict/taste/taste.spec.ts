@@ -16,17 +16,32 @@ test('together they are far more than their sum (Yamaguchi)', () => {
   expect(equivalentUmami({ ...none, glutamate: 0.1, gmp: 0.1 })).toBeCloseTo(0.1 + 1218 * 0.1 * 0.23, 6);
 });
 
-const share = (id: string, percent: number, cooked: { readonly stage: 'start' | 'end' } | undefined = undefined) => {
+const share = (
+  id: string,
+  percent: number,
+  cooked: { readonly stage: 'start' | 'end' } | undefined = undefined,
+) => {
   const ingredient = ingredientById(id),
     potato = ingredientById('potato');
   if (!ingredient || !potato) throw new Error(`no ${id}`);
   const lines = [
-    { ingredient: potato, mass: grams(100 - percent), preparation: 'as-is' as const, stage: 'start' as const },
-    { ingredient, mass: grams(percent), preparation: 'as-is' as const, stage: cooked?.stage ?? ('start' as const) },
+    {
+      ingredient: potato,
+      mass: grams(100 - percent),
+      preparation: 'as-is' as const,
+      stage: 'start' as const,
+    },
+    {
+      ingredient,
+      mass: grams(percent),
+      preparation: 'as-is' as const,
+      stage: cooked?.stage ?? ('start' as const),
+    },
   ];
   const process = cooked ? { ...uncooked, maxTemperatureC: 95, holdMin: 20 } : uncooked;
-  return predict({ lines, process, serving: { temperatureC: celsius(60), storage: 'cool', days: 0 } }).pungent;
-}; // prettier-ignore
+  return predict({ lines, process, serving: { temperatureC: celsius(60), storage: 'cool', days: 0 } })
+    .pungent;
+};
 
 test('what is tasted neat has its own index; little of what is hot is hot, and much of what is mild is mild', () => {
   expect(share('mustard', 100)).toBeCloseTo(6, 6);
@@ -46,9 +61,11 @@ test('the bite of garlic boils away, that of chilli stays', () => {
 test('bitterness is the mean of the lines by mass', () => {
   const whole = ingredientById('nutritional-yeast');
   const served = predict({
-    lines: [{ ingredient: whole ?? ingredientById('salt')!, mass: grams(50), preparation: 'as-is', stage: 'start' }],
+    lines: [
+      { ingredient: whole ?? ingredientById('salt')!, mass: grams(50), preparation: 'as-is', stage: 'start' },
+    ],
     process: uncooked,
     serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
   });
   expect(served.bitter).toBeCloseTo(whole?.behaviour.bitter ?? NaN, 6);
-}); // prettier-ignore
+});

@@ -224,7 +224,15 @@ export function settle(
   const starch = starchConcentrations(mix, water),
     dissolved = soluteConcentrations(mix, water);
   return {
-    mix, storage, days, water, starch, solutes: dissolved, packing, dropletShare, jam,
+    mix,
+    storage,
+    days,
+    water,
+    starch,
+    solutes: dissolved,
+    packing,
+    dropletShare,
+    jam,
     starchGel: starchGels(mix, starch),
     gumGel: gumGels(dissolved),
     heatSet: heatSetStress(mix, water.free),
@@ -234,7 +242,7 @@ export function settle(
     particleStress:
       (s.dropletYield * dropletShare + s.particleYield * (1 - dropletShare)) * jam ** s.jammingExponent,
     oilContinuous: oilContinuity(mix),
-  }; // prettier-ignore
+  };
 }
 
 export interface ContinuousPhase {

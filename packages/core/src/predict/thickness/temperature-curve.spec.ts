@@ -3,7 +3,16 @@ import { potOf } from '../pot.fixture.js';
 import { CURVE_RANGE, plainCurve, temperatureCurve } from './temperature-curve.js';
 
 const boiled = { maxTemperatureC: 95, holdMin: 4, blenderPower: 0.6, blendSeconds: 60 };
-const cornSauce = assemble(potOf([['oat-drink', 400], ['corn-starch', 20], ['sunflower-oil', 30]], boiled)); // prettier-ignore
+const cornSauce = assemble(
+  potOf(
+    [
+      ['oat-drink', 400],
+      ['corn-starch', 20],
+      ['sunflower-oil', 30],
+    ],
+    boiled,
+  ),
+);
 const at = (curve: ReturnType<typeof plainCurve>, tC: number) => {
   const point = curve.find(({ temperatureC }) => temperatureC === tC);
   if (!point) throw new Error(`no point at ${tC} °C`);

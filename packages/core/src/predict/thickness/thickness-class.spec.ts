@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { CLASS_EDGES, CLASS_YIELD, type Classed, thicknessClasses, thicknessClassOf, thicknessRank } from './thickness-class.js'; // prettier-ignore
+import {
+  CLASS_EDGES,
+  CLASS_YIELD,
+  type Classed,
+  thicknessClasses,
+  thicknessClassOf,
+  thicknessRank,
+} from './thickness-class.js';
 
 const flowing = (lg: number, yieldStress = 0, more: Partial<Classed> = {}): Classed => ({
   viscosity: 10 ** lg,
@@ -45,6 +52,9 @@ test('stiffer or more viscous is never called thinner', () => {
 });
 
 test('the edges lie in order, one between two neighbouring words', () => {
-  const words = CLASS_EDGES.flatMap((edge) => [thicknessClassOf(flowing(edge - 0.01)), thicknessClassOf(flowing(edge + 0.01))]);
+  const words = CLASS_EDGES.flatMap((edge) => [
+    thicknessClassOf(flowing(edge - 0.01)),
+    thicknessClassOf(flowing(edge + 0.01)),
+  ]);
   expect(new Set(words)).toEqual(new Set(thicknessClasses.slice(0, CLASS_EDGES.length + 1)));
-}); // prettier-ignore
+});

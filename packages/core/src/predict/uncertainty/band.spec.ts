@@ -34,23 +34,69 @@ test('four of five draws of a normal kitchen fall inside', () => {
 });
 
 test('a thick sauce is less certain than milk, and two thickeners less than neither', () => {
-  const milk = spreadOf([['oat-drink', 300]]).viscosity; // prettier-ignore
-  const starchy = spreadOf([['oat-drink', 300], ['corn-starch', 20]]).viscosity; // prettier-ignore
+  const milk = spreadOf([['oat-drink', 300]]).viscosity;
+  const starchy = spreadOf([
+    ['oat-drink', 300],
+    ['corn-starch', 20],
+  ]).viscosity;
   expect(starchy).toBeGreaterThan(milk);
-  expect(spreadOf([['oat-drink', 300], ['corn-starch', 20], ['cashew', 120]]).viscosity).toBeGreaterThan(milk); // prettier-ignore
+  expect(
+    spreadOf([
+      ['oat-drink', 300],
+      ['corn-starch', 20],
+      ['cashew', 120],
+    ]).viscosity,
+  ).toBeGreaterThan(milk);
 });
 
 test('every band of every figure holds its own middle', () => {
-  const p = predict(potOf([['oat-drink', 300], ['cashew', 80], ['tapioca-starch', 20], ['lemon-juice', 15], ['salt', 4], ['nutritional-yeast', 12]], boiled, { at: 65 })); // prettier-ignore
-  for (const key of ['fat', 'salt', 'protein', 'sweet', 'umami', 'sour', 'pH', 'energyKcal', 'viscosity', 'yieldStress', 'pull'] as const) {
+  const p = predict(
+    potOf(
+      [
+        ['oat-drink', 300],
+        ['cashew', 80],
+        ['tapioca-starch', 20],
+        ['lemon-juice', 15],
+        ['salt', 4],
+        ['nutritional-yeast', 12],
+      ],
+      boiled,
+      { at: 65 },
+    ),
+  );
+  for (const key of [
+    'fat',
+    'salt',
+    'protein',
+    'sweet',
+    'umami',
+    'sour',
+    'pH',
+    'energyKcal',
+    'viscosity',
+    'yieldStress',
+    'pull',
+  ] as const) {
     const { low, mid, high } = p[key];
     expect([key, low <= mid, mid <= high, Number.isFinite(high)]).toEqual([key, true, true, true]);
   }
-}); // prettier-ignore
+});
 
 test('what was guessed from a label widens the band', () => {
-  const known = potOf([['oat-drink', 300], ['cashew', 80]], boiled); // prettier-ignore
-  const guessed = { ...known, lines: known.lines.map((line) => ({ ...line, ingredient: { ...line.ingredient, id: `own-${line.ingredient.id}`, guessed: ['water'] as const } })) }; // prettier-ignore
+  const known = potOf(
+    [
+      ['oat-drink', 300],
+      ['cashew', 80],
+    ],
+    boiled,
+  );
+  const guessed = {
+    ...known,
+    lines: known.lines.map((line) => ({
+      ...line,
+      ingredient: { ...line.ingredient, id: `own-${line.ingredient.id}`, guessed: ['water'] as const },
+    })),
+  };
   const width = (pot: typeof known) => {
     const { low, high } = predict(pot).viscosity;
     return high / low;

@@ -39,9 +39,24 @@ export interface AnchorRow {
 }
 
 const units: Readonly<Record<AnchorQuantity, string>> = {
-  viscosity: 'mPa·s', 'viscosity-ratio': 'ratio', pull: 'cm', 'yield-stress': 'Pa', firmness: 'kPa', pH: 'pH', 'solid-fat': '%', umami: 'g MSG/100 g',
-  salt: '%', sour: 'mEq/kg', sweet: '%', curdling: 'p', graininess: '0–10', weeping: '%', browning: '0–10', 'water-lost': '%', energy: 'kJ/100 g',
-}; // prettier-ignore
+  viscosity: 'mPa·s',
+  'viscosity-ratio': 'ratio',
+  pull: 'cm',
+  'yield-stress': 'Pa',
+  firmness: 'kPa',
+  pH: 'pH',
+  'solid-fat': '%',
+  umami: 'g MSG/100 g',
+  salt: '%',
+  sour: 'mEq/kg',
+  sweet: '%',
+  curdling: 'p',
+  graininess: '0–10',
+  weeping: '%',
+  browning: '0–10',
+  'water-lost': '%',
+  energy: 'kJ/100 g',
+};
 
 function recipeOf(row: AnchorRow, lines: readonly PotLine[]): AnchorRecipe {
   return {
@@ -61,7 +76,17 @@ export const anchorsOf = (family: AnchorFamily, rows: readonly AnchorRow[]): rea
   rows.map((row) => {
     const { id, name, quantity, reference, compounds, provenance, confidence, basis } = row;
     return {
-      id, name, quantity, reference, provenance, confidence, basis, family, unit: units[quantity],
-      ...(row.lines ? { recipe: recipeOf(row, row.lines) } : {}), ...(row.against ? { against: recipeOf(row, row.against) } : {}), ...(compounds ? { compounds } : {}),
-    }; // prettier-ignore
+      id,
+      name,
+      quantity,
+      reference,
+      provenance,
+      confidence,
+      basis,
+      family,
+      unit: units[quantity],
+      ...(row.lines ? { recipe: recipeOf(row, row.lines) } : {}),
+      ...(row.against ? { against: recipeOf(row, row.against) } : {}),
+      ...(compounds ? { compounds } : {}),
+    };
   });

@@ -16,4 +16,4 @@ export const fatAndSpread = anchorsOf('solid fat and spreads', [
   { id: 'F12', name: 'cocoa 45, rapeseed 165, oat drink 45, 10 °C', quantity: 'firmness', lines: [['cocoa-butter', 45], ['rapeseed-oil', 165], ['oat-drink', 45]], at: 10, reference: [3, 60], provenance: 'E', confidence: 'low', basis: 'guessed' },
   { id: 'F13', name: 'sesame paste 25 °C', quantity: 'viscosity', lines: [['tahini', 100]], at: 25, reference: [900, 8000], provenance: 'P', confidence: 'med', basis: 'recalled' },
   { id: 'F14', name: 'almond butter 25 °C', quantity: 'viscosity', lines: [['almond-butter', 100]], at: 25, reference: [1000, 20000], provenance: 'P/E', confidence: 'low', basis: 'recalled' },
-]); // prettier-ignore
+]);

@@ -14,4 +14,4 @@ export const nutAndSeedCreams = anchorsOf('nut and seed creams', [
   { id: 'N10', name: 'hemp seed drink 1:4, 20 °C', quantity: 'viscosity', lines: [['hemp-seed', 100], ['water', 400]], way: 'blended', at: 20, reference: [2, 40], provenance: 'E', confidence: 'low', basis: 'recalled' },
   { id: 'N11', name: 'peanut butter and water 1:1, 20 °C', quantity: 'viscosity', lines: [['peanut-butter', 60], ['water', 60]], way: 'jug', at: 20, reference: [200, 8000], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
   { id: 'N12', name: 'cashew cream 1:1, a day in the fridge, 6 °C: holds a mark', quantity: 'yield-stress', lines: [['cashew', 100, 'soaked'], ['water', 100]], way: 'blended', at: 6, storage: 'fridge', days: 1, reference: [150, 3000], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
-]); // prettier-ignore
+]);

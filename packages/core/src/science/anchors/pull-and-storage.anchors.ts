@@ -17,4 +17,4 @@ export const pullAndStorage = anchorsOf('pull and storage', [
   { id: 'P13', name: 'tapioca 10 % cooled to 35 °C: strands set', quantity: 'pull', lines: [['water', 100], ['tapioca-starch', 11.43]], way: 'pulled', at: 35, reference: [0.8, 11], provenance: 'E', confidence: 'low', basis: 'guessed' },
   { id: 'P14', name: 'white sauce 16 g flour, a day in the fridge, 6 °C', quantity: 'yield-stress', lines: [['cow-milk', 245], ['wheat-flour', 16], ['butter', 13.6]], way: 'heated', at: 6, storage: 'fridge', days: 1, reference: [8, 250], provenance: 'P/E', confidence: 'low-med', basis: 'recalled' },
   { id: 'P15', name: 'white sauce 16 g flour, reheated, 60 °C', quantity: 'viscosity', lines: [['cow-milk', 245], ['wheat-flour', 16], ['butter', 13.6]], way: 'heated', at: 60, storage: 'reheat', days: 1, reference: [150, 750], provenance: 'P/E', confidence: 'low-med', basis: 'recalled' },
-]); // prettier-ignore
+]);

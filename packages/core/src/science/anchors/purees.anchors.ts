@@ -20,4 +20,4 @@ export const purees = anchorsOf('vegetable and legume purées', [
   { id: 'V16', name: 'carrot and potato sauce with oil and water, 65 °C', quantity: 'viscosity', lines: [['potato', 300, 'boiled'], ['carrot', 150, 'boiled'], ['water', 240], ['olive-oil', 60], ['nutritional-yeast', 30], ['salt', 6]], way: 'sauce', at: 65, reference: [700, 6000], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
   { id: 'V17', name: 'cauliflower sauce with cashews and oat drink, 65 °C', quantity: 'viscosity', lines: [['cauliflower', 400, 'boiled'], ['cashew', 75, 'boiled'], ['oat-drink', 240], ['nutritional-yeast', 15]], way: 'sauce', at: 65, reference: [300, 2800], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
   { id: 'V18', name: 'parsnip with as much water, 60 °C', quantity: 'viscosity', lines: [['parsnip', 250, 'boiled'], ['water', 250]], way: 'boiledAndBlended', at: 60, reference: [150, 2500], provenance: 'E', confidence: 'low', basis: 'guessed' },
-]); // prettier-ignore
+]);

@@ -20,4 +20,4 @@ export const tasteAndAcid = anchorsOf('taste and acid', [
   { id: 'T16', name: 'lemon juice 15 g in 300 g, sour acid', quantity: 'sour', lines: [['lemon-juice', 15], ['water', 285]], reference: [38, 50], provenance: 'P', confidence: 'high', basis: 'arithmetic' },
   { id: 'T17', name: 'miso 30 g and soy sauce 10 g in 400 g, salt', quantity: 'salt', lines: [['rice-miso', 30], ['soy-sauce', 10], ['water', 360]], reference: [1.0, 1.3], provenance: 'P', confidence: 'high', basis: 'arithmetic' },
   { id: 'T18', name: 'oat drink, sweetness', quantity: 'sweet', lines: [['oat-drink', 250]], reference: [2.0, 5.0], provenance: 'P/E', confidence: 'med', basis: 'recalled' },
-]); // prettier-ignore
+]);

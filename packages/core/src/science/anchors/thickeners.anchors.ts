@@ -11,4 +11,4 @@ export const thickeners = anchorsOf('thickeners', [
   { id: 'G07', name: 'soya drink with vinegar, hot', quantity: 'curdling', lines: [['soya-drink', 240], ['white-vinegar', 15]], process: { maxTemperatureC: 85, holdMin: 2 }, at: 60, reference: [0.75, 1], provenance: 'P/E', confidence: 'med', basis: 'recalled' },
   { id: 'G08', name: 'coconut milk with lime, hot', quantity: 'curdling', lines: [['coconut-milk', 240], ['lime-juice', 10]], process: { maxTemperatureC: 85, holdMin: 2 }, at: 60, reference: [0, 0.6], provenance: 'E', confidence: 'low', basis: 'guessed' },
   { id: 'G09', name: 'corn starch boiled 15 min with lemon thins', quantity: 'viscosity-ratio', lines: [['water', 240], ['corn-starch', 14], ['lemon-juice', 20]], against: [['water', 260], ['corn-starch', 14]], process: { maxTemperatureC: 98, holdMin: 15 }, at: 60, reference: [0.3, 0.9], provenance: 'P', confidence: 'med', basis: 'recalled' },
-]); // prettier-ignore
+]);

@@ -16,4 +16,4 @@ export const weakSpots = anchorsOf('weak spots', [
   { id: 'W12', name: 'nut cream set by the oven, 25 min at 200 °C, 10 mm', quantity: 'yield-stress', lines: [['cashew', 150, 'soaked'], ['water', 300], ['salt', 4]], way: 'blended', process: { maxTemperatureC: 95, holdMin: 10, bakeMin: 25, ovenC: 200, layerMm: 10 }, at: 55, reference: [60, 5000], provenance: 'E', confidence: 'low', basis: 'guessed' },
   { id: 'W13', name: 'water lost by a 10 mm layer, 25 min at 200 °C, open', quantity: 'water-lost', lines: [['cashew', 150, 'soaked'], ['water', 300], ['salt', 4]], way: 'blended', process: { bakeMin: 25, ovenC: 200, layerMm: 10 }, at: 55, reference: [8, 30], provenance: 'E', confidence: 'low-med', basis: 'recalled' },
   { id: 'W14', name: 'browning of that layer', quantity: 'browning', lines: [['cashew', 150, 'soaked'], ['water', 300], ['salt', 4]], way: 'blended', process: { bakeMin: 25, ovenC: 200, layerMm: 10 }, at: 55, reference: [1, 7], provenance: 'E', confidence: 'low', basis: 'guessed' },
-]); // prettier-ignore
+]);

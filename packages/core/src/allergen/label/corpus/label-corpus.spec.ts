@@ -24,11 +24,16 @@ const expected = ({ certain, may, noList }: CorpusLabel, head: AllergenId): Verd
 const found = (one: CorpusLabel, head: AllergenId): Verdict => {
   const label = packLabel({ ...allergensOfLabel(readLabel(one.text)), readOn }, now);
   const need = { kind: 'allergen', allergen: head, strictness: 'allergy', traces: false } as const;
-  return whoCanEat({ id: 'e', name: 'E', eatsTonight: true, needs: [need] }, { lines: [{ id: 'a', ingredient: own, named: 'x', label }] }).verdict as Verdict; // prettier-ignore
+  return whoCanEat(
+    { id: 'e', name: 'E', eatsTonight: true, needs: [need] },
+    { lines: [{ id: 'a', ingredient: own, named: 'x', label }] },
+  ).verdict as Verdict;
 };
 
 const heads = headsOf('eu');
-const judged = labelCorpus.flatMap((one) => heads.map((head) => ({ one, head, wanted: expected(one, head), said: found(one, head) }))); // prettier-ignore
+const judged = labelCorpus.flatMap((one) =>
+  heads.map((head) => ({ one, head, wanted: expected(one, head), said: found(one, head) })),
+);
 
 test('there are at least 700 packs in thirteen languages', () => {
   expect(new Set(labelCorpus.map(({ text }) => text)).size).toBeGreaterThanOrEqual(700);
@@ -49,10 +54,21 @@ test('false alarms are at most 3 % of what should fit, in every language at most
   const clear = judged.filter(({ wanted }) => wanted === 'fits');
   const alarms = clear.filter(({ said }) => said !== 'fits');
   if (process.env['SHOW_ALARMS'])
-    console.log([...new Set(alarms.map(({ one, head }) => `${one.language} ${head}: ${one.text} :: ${allergensOfLabel(readLabel(one.text)).unknown.join(', ')}`))].join('\n')); // prettier-ignore
+    console.log(
+      [
+        ...new Set(
+          alarms.map(
+            ({ one, head }) =>
+              `${one.language} ${head}: ${one.text} :: ${allergensOfLabel(readLabel(one.text)).unknown.join(', ')}`,
+          ),
+        ),
+      ].join('\n'),
+    );
   expect(alarms.length / clear.length).toBeLessThanOrEqual(0.03);
   for (const language of new Set(labelCorpus.map((one) => one.language))) {
-    const share = alarms.filter(({ one }) => one.language === language).length / clear.filter(({ one }) => one.language === language).length; // prettier-ignore
+    const share =
+      alarms.filter(({ one }) => one.language === language).length /
+      clear.filter(({ one }) => one.language === language).length;
     expect([language, share > 0.06]).toEqual([language, false]);
   }
 });

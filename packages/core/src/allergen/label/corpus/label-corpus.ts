@@ -17,7 +17,14 @@ export interface CorpusLabel {
 }
 
 /** Statements without the list they belong to. */
-const statementsAlone = ['May contain nuts.', 'May contain traces of peanuts, sesame and other nuts.', 'Produced in a facility that processes wheat, milk and eggs.', 'Packed on a line that also handles celery and mustard.', 'Vegan. Contains: oats. May contain traces of milk.', 'Free from gluten and milk. Contains soya.']; // prettier-ignore
+const statementsAlone = [
+  'May contain nuts.',
+  'May contain traces of peanuts, sesame and other nuts.',
+  'Produced in a facility that processes wheat, milk and eggs.',
+  'Packed on a line that also handles celery and mustard.',
+  'Vegan. Contains: oats. May contain traces of milk.',
+  'Free from gluten and milk. Contains soya.',
+];
 
 const idsOf = (list: string, line: string): readonly AllergenId[] =>
   list
@@ -30,15 +37,41 @@ const idsOf = (list: string, line: string): readonly AllergenId[] =>
     });
 
 const tableOf = (language: string, text: string): readonly CorpusLabel[] =>
-  text.split('\n').filter((line) => line.trim() !== '').map((line) => {
-    const [label, certain, may] = line.split('|');
-    if (label === undefined || certain === undefined || may === undefined) throw new Error(`this line has not three parts: ${line}`);
-    return { language, text: label.trim(), certain: idsOf(certain, line), may: idsOf(may, line), noList: false };
-  }); // prettier-ignore
+  text
+    .split('\n')
+    .filter((line) => line.trim() !== '')
+    .map((line) => {
+      const [label, certain, may] = line.split('|');
+      if (label === undefined || certain === undefined || may === undefined)
+        throw new Error(`this line has not three parts: ${line}`);
+      return {
+        language,
+        text: label.trim(),
+        certain: idsOf(certain, line),
+        may: idsOf(may, line),
+        noList: false,
+      };
+    });
 
 /** All packs, in thirteen languages. */
 export const labelCorpus: readonly CorpusLabel[] = [
-  ...labelCases.map(([text, certain, may = '']) => ({ language: 'English', text, certain: idsOf(certain, text), may: idsOf(may, text), noList: statementsAlone.includes(text) })),
-  ...tableOf('German', german), ...tableOf('Dutch', dutch), ...tableOf('French', french), ...tableOf('Italian', italian), ...tableOf('Spanish', spanish), ...tableOf('Portuguese', portuguese),
-  ...tableOf('Polish', polish), ...tableOf('Czech', czech), ...tableOf('Finnish', finnish), ...tableOf('Swedish', swedish), ...tableOf('Danish', danish), ...tableOf('Norwegian', norwegian),
-]; // prettier-ignore
+  ...labelCases.map(([text, certain, may = '']) => ({
+    language: 'English',
+    text,
+    certain: idsOf(certain, text),
+    may: idsOf(may, text),
+    noList: statementsAlone.includes(text),
+  })),
+  ...tableOf('German', german),
+  ...tableOf('Dutch', dutch),
+  ...tableOf('French', french),
+  ...tableOf('Italian', italian),
+  ...tableOf('Spanish', spanish),
+  ...tableOf('Portuguese', portuguese),
+  ...tableOf('Polish', polish),
+  ...tableOf('Czech', czech),
+  ...tableOf('Finnish', finnish),
+  ...tableOf('Swedish', swedish),
+  ...tableOf('Danish', danish),
+  ...tableOf('Norwegian', norwegian),
+];

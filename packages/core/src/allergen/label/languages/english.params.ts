@@ -1,23 +1,23 @@
 import { type LabelLanguage, languageOf } from './word-list.js';
 
 /** Plants that drinks, creams and cheeses are made of, with the allergen each is. */
-const plants: Readonly<Record<string, string>> = { oat: 'oat', soya: 'soya', soy: 'soya', coconut: 'coconut', rice: 'rice', pea: 'pea', hemp: 'hemp', tofu: 'soya' }; // prettier-ignore
+const plants: Readonly<Record<string, string>> = { oat: 'oat', soya: 'soya', soy: 'soya', coconut: 'coconut', rice: 'rice', pea: 'pea', hemp: 'hemp', tofu: 'soya' };
 /** Nuts and seeds flavour creams, cheeses and ice creams as often as they are what these are made of: only their milks and butters are sure, and the cheeses of some. */
-const nutMilks: Readonly<Record<string, string>> = { almond: 'almond', cashew: 'cashew', hazelnut: 'hazelnut', pistachio: 'pistachio', macadamia: 'macadamia', walnut: 'walnut', pecan: 'pecan', peanut: 'peanut', flax: 'flax', sesame: 'sesame', sunflower: 'sunflower', potato: 'potato', quinoa: '' }; // prettier-ignore
+const nutMilks: Readonly<Record<string, string>> = { almond: 'almond', cashew: 'cashew', hazelnut: 'hazelnut', pistachio: 'pistachio', macadamia: 'macadamia', walnut: 'walnut', pecan: 'pecan', peanut: 'peanut', flax: 'flax', sesame: 'sesame', sunflower: 'sunflower', potato: 'potato', quinoa: '' };
 const nutCheeses: Readonly<Record<string, string>> = { almond: 'almond', cashew: 'cashew', macadamia: 'macadamia' };
 /** What says that it is of plants altogether. */
 const ofPlantsAlone = ['plant', 'plant based', 'vegan', 'dairy free', 'non dairy', 'milk free'];
 
 const milks = ['milk', 'drink', 'butter'];
-const cheeses = ['cream cheese', 'soft cheese', 'hard cheese', 'grated cheese', 'cheese', 'cheese shreds', 'cheese slices', 'mozzarella', 'parmesan', 'feta', 'cheddar', 'ricotta', 'mascarpone']; // prettier-ignore
-const creams = ['cream', 'sour cream', 'single cream', 'double cream', 'whipping cream', 'creme fraiche', 'creamer', 'cheese sauce', 'buttery spread']; // prettier-ignore
+const cheeses = ['cream cheese', 'soft cheese', 'hard cheese', 'grated cheese', 'cheese', 'cheese shreds', 'cheese slices', 'mozzarella', 'parmesan', 'feta', 'cheddar', 'ricotta', 'mascarpone'];
+const creams = ['cream', 'sour cream', 'single cream', 'double cream', 'whipping cream', 'creme fraiche', 'creamer', 'cheese sauce', 'buttery spread'];
 const cultured = ['yogurt', 'yoghurt', 'kefir', 'ice cream', 'custard', 'quark', 'skyr', 'ghee'];
 const dairy = [...milks, ...cheeses, ...creams, ...cultured];
 const instead = ['alternative', 'substitute', 'replacer', 'replacement', 'analogue', 'analog'];
 const egg = ['egg', 'egg white', 'egg yolk', 'whole egg'];
 
 const linesOf = (table: Readonly<Record<string, string>>, things: readonly string[]): readonly string[] =>
-  Object.entries(table).map(([plant, allergen]) => `${allergen} ! ${things.map((thing) => `${plant} ${thing}`).join(', ')}`.trim()); // prettier-ignore
+  Object.entries(table).map(([plant, allergen]) => `${allergen} ! ${things.map((thing) => `${plant} ${thing}`).join(', ')}`.trim());
 const ofPlants = [
   ...linesOf(plants, [...milks, ...cheeses, ...creams]),
   ...linesOf({ soya: 'soya', soy: 'soya' }, ['yogurt', 'yoghurt', 'yogurt alternative']),
@@ -26,7 +26,7 @@ const ofPlants = [
   ...linesOf(Object.fromEntries(ofPlantsAlone.map((word) => [word, ''])), dairy),
 ];
 const alternatives = [...dairy, ...egg].flatMap((thing) => instead.map((word) => `${thing} ${word}`));
-const eggFree = ['vegan', 'plant based', 'eggless', 'egg free'].flatMap((kind) => ['mayo', 'mayonnaise', 'egg', 'omelette', 'meringue', 'quiche'].map((thing) => `${kind} ${thing}`)); // prettier-ignore
+const eggFree = ['vegan', 'plant based', 'eggless', 'egg free'].flatMap((kind) => ['mayo', 'mayonnaise', 'egg', 'omelette', 'meringue', 'quiche'].map((thing) => `${kind} ${thing}`));
 
 /** More English words of packs, in the lines of the other languages. @source names on packs; plant names as cosmetics and supplements print them, S-16 */
 export const moreEnglish: LabelLanguage = languageOf('English', `
@@ -84,4 +84,4 @@ tomato = solanum lycopersicum
 . enhancer enhancers bulking anticaking anti-caking improver improvers propellant sequestrant firming foaming carrier acidulant additive additives
 . ltd limited gmbh inc llc plc co company corp corporation bv srl spa sa sarl ag oy ab as street road avenue lane park estate house unit floor po box postcode www http https com org net tel telephone email contact helpline careline batch lot code number serial iso haccp brc halal kosher parve pareve fssc registered trademark
 . lemongrass galangal teff sorghum amaranth quinoa buckwheat-free edta disodium ethylenediaminetetraacetate calcium tetraacetate sulphur-free copper iron zinc manganese iodine selenium chromium molybdenum biotin pantothenic pantothenate choline inositol carnitine taurine folate cobalamin menaquinone phylloquinone retinol retinyl acetate pyridoxine niacinamide palmitate ergocalciferol tricalcium dicalcium monocalcium tripotassium trisodium pyrophosphate hexametaphosphate erythritol mannitol isomalt maltitol polydextrose allulose stevioside glycosides acesulfame saccharin neotame advantame thaumatin monk lohan arabic tragacanth karaya tara gellan curdlan pullulan cassia konjac agarose alginic propylene glycol ester esters mono- diglycerides polysorbate sorbitan polyglycerol polyricinoleate sucrose glucose fructose dextrose galactose isoglucose treacle jaggery panela muscovado demerara turbinado date nectar beet chicory endive radicchio rocket arugula watercress chard kohlrabi okra artichoke asparagus rhubarb plum prune cranberries blueberry blueberries blackberry blackcurrant currants gooseberry elderflower cherry cherries lychee guava passionfruit papaya kiwi melon watermelon grapefruit-free saffron sumac zaatar asafoetida ajwain fennel anise star allspice juniper mace tarragon chervil marjoram savory hyssop curry leaf leaves galangal wasabi horseradish
-`); // prettier-ignore
+`);

@@ -70,7 +70,7 @@ rye ~ roggen
 barley ~ gerste, gersten
 lupin ~ lupine
 . wasser salz zucker öl pflanzenöl rapsöl palmöl palmfett pflanzliche pflanzlich fett zutaten kakao kakaomasse gemüse und oder mit aus essig branntweinessig säuerungsmittel zitronensäure emulgator verdickungsmittel farbstoff konservierungsstoff antioxidationsmittel säureregulator kartoffelstärke maisstärke tapiokastärke maltodextrin dextrose glukosesirup glucosesirup erbsenprotein reismehl reis kartoffel kartoffeln mais tomaten tomatenmark zwiebel zwiebeln knoblauch kräuter pfeffer paprika petersilie zitronensaft zitronensaftkonzentrat apfel karotten möhren meersalz jodsalz speisesalz invertzuckersirup hefe wasser trinkwasser enthalten enthält auch andere von der die das in kann spuren nährwerte brennwert kohlenhydrate ballaststoffe davon gesättigte fettsäuren pro je portion vegan bio aus kontrolliert biologischem anbau sonnenblumenöl sonnenblumenkerne leinsamen kürbiskerne olivenöl johannisbrotkernmehl guarkernmehl xanthan pektin calciumcarbonat vitamine beta carotin
-`); // prettier-ignore
+`);
 
 export const dutch = languageOf('Dutch', `
 milk = melk, volle melk, magere melk, melkpoeder, mageremelkpoeder, melkeiwit, melkvet, karnemelk, koemelk, geitenmelk, schapenmelk, melksuiker
@@ -128,7 +128,7 @@ hazelnut ~ hazelnoot
 mustard ~ mosterd
 celery ~ selderij
 . water zout suiker plantaardige olie koolzaadolie zonnebloemolie palmolie ingrediënten en met van cacao azijn uien ui knoflook tomaten aardappel aardappelzetmeel maïszetmeel rijst erwteneiwit verdikkingsmiddel emulgator zuurteregelaar citroenzuur citroensap conserveermiddel kleurstof antioxidant kruiden peper zeezout kan sporen bevatten bevat
-`); // prettier-ignore
+`);
 
 export const swedish = languageOf('Swedish', `
 milk = mjölk, mjölkpulver, skummjölkspulver, helmjölk, mjölkprotein, mjölkfett, getmjölk, fårmjölk, kärnmjölk
@@ -180,7 +180,7 @@ hazelnut ~ hasselnöt
 peanut ~ jordnöt
 mustard ~ senap
 . vatten salt socker rapsolja solrosolja palmolja vegetabilisk vegetabiliska olja fett ingredienser och med av kakao vinäger ättika lök vitlök tomat tomatpuré potatis potatisstärkelse majsstärkelse ris ärtprotein förtjockningsmedel emulgeringsmedel surhetsreglerande medel citronsyra citronjuice konserveringsmedel färgämne antioxidationsmedel kryddor peppar havssalt kan innehålla spår innehåller
-`); // prettier-ignore
+`);
 
 const danishAndNorwegian = `
 milk < ost, smørost, geitost, gedeost
@@ -207,7 +207,7 @@ wheat, barley ? aroma, naturlig aroma
 buckwheat ! boghvede, bokhvete, boghvedemel
 soya ~ soja
 mustard ~ sennep
-`; // prettier-ignore
+`;
 
 export const danish = languageOf('Danish', `${danishAndNorwegian}
 milk = mælk, sødmælk, skummetmælk, mælkepulver, skummetmælkspulver, mælkeprotein, kærnemælk, gedemælk, fåremælk
@@ -234,7 +234,7 @@ milk ~ mælk, fløde, yoghurt
 wheat ~ hvede
 hazelnut ~ hasselnød
 . vand salt sukker rapsolie solsikkeolie palmeolie vegetabilsk olie fedt ingredienser og med af kakao eddike løg hvidløg tomat kartoffel kartoffelstivelse majsstivelse ris ærteprotein fortykningsmiddel emulgator surhedsregulerende middel citronsyre citronsaft konserveringsmiddel farvestof krydderier peber havsalt kan indeholde spor indeholder
-`); // prettier-ignore
+`);
 
 export const norwegian = languageOf('Norwegian', `${danishAndNorwegian}
 milk = melk, helmelk, skummetmelk, melkepulver, skummetmelkpulver, melkeprotein, geitemelk, sauemelk
@@ -261,4 +261,4 @@ milk ~ melk, fløte, yoghurt
 wheat ~ hvete
 hazelnut ~ hasselnøtt
 . vann salt sukker rapsolje solsikkeolje palmeolje vegetabilsk olje fett ingredienser og med av kakao eddik løk hvitløk tomat potet potetstivelse maisstivelse ris erteprotein fortykningsmiddel emulgator surhetsregulerende middel sitronsyre sitronsaft konserveringsmiddel fargestoff krydder pepper havsalt kan inneholde spor inneholder
-`); // prettier-ignore
+`);

@@ -20,4 +20,17 @@ function whole(language: LabelLanguage): LabelLanguage {
 }
 
 /** Languages of imported packs, beside English. A word of any other stays unknown, and is asked about. */
-export const labelLanguages: readonly LabelLanguage[] = [german, french, spanish, italian, dutch, portuguese, polish, czech, swedish, danish, norwegian, finnish].map(whole); // prettier-ignore
+export const labelLanguages: readonly LabelLanguage[] = [
+  german,
+  french,
+  spanish,
+  italian,
+  dutch,
+  portuguese,
+  polish,
+  czech,
+  swedish,
+  danish,
+  norwegian,
+  finnish,
+].map(whole);

@@ -386,4 +386,4 @@ mollusc = kalmari
 sulphite = sulfiitteja
 milk ? suklaa
 ! kaakaovoi, laktoositon, maidoton, gluteeniton`,
-}; // prettier-ignore
+};

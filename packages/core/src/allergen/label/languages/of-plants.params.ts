@@ -30,10 +30,10 @@ const sayings: Readonly<Record<string, OfPlants>> = {
   Danish: { joints: [COMPOUND], dairy: ['mælk', 'drik', 'ost', 'smør'], creams: ['fløde'], cultured: ['yoghurt'], plants: { oat: ['havre'], soya: ['soja'], almond: ['mandel'], coconut: ['kokos'], rice: ['ris'], cashew: ['cashew'] }, vegan: ['vegansk', 'plantebaseret', 'vegan'], instead: [] },
   Norwegian: { joints: [COMPOUND], dairy: ['melk', 'drikk', 'ost', 'smør'], creams: ['fløte'], cultured: ['yoghurt'], plants: { oat: ['havre'], soya: ['soya'], almond: ['mandel'], coconut: ['kokos'], rice: ['ris'], cashew: ['cashew'] }, vegan: ['vegansk', 'plantebasert', 'vegan'], instead: [] },
   Finnish: { joints: [COMPOUND], dairy: ['maito', 'juoma', 'juusto'], creams: ['kerma'], cultured: ['jogurtti'], plants: { oat: ['kaura'], soya: ['soija'], almond: ['manteli'], coconut: ['kookos'], rice: ['riisi'], cashew: ['cashew'] }, vegan: ['vegaaninen', 'kasvipohjainen', 'vege'], instead: [] },
-}; // prettier-ignore
+};
 
 const joined = (joint: string, dairy: string, plant: string): string =>
-  joint === COMPOUND ? `${plant}${dairy}` : joint === BEFORE ? `${plant} ${dairy}` : joint === '' ? `${dairy} ${plant}` : `${dairy} ${joint} ${plant}`; // prettier-ignore
+  joint === COMPOUND ? `${plant}${dairy}` : joint === BEFORE ? `${plant} ${dairy}` : joint === '' ? `${dairy} ${plant}` : `${dairy} ${joint} ${plant}`;
 
 /** Nuts flavour creams and yogurts as often as they are what these are made of. */
 const nuts: ReadonlySet<string> = new Set(['almond', 'cashew', 'hazelnut']);
@@ -46,8 +46,8 @@ export function ofPlantsIn(language: string): string {
   if (!saying) return '';
   const { joints, dairy, creams, cultured, plants, vegan, instead } = saying;
   const lines = Object.entries(plants).map(([allergen, words]) => {
-    const things = [...dairy, ...(nuts.has(allergen) ? [] : creams), ...(culturedOf.has(allergen) ? cultured : [])]; // prettier-ignore
-    const names = words.flatMap((plant) => joints.flatMap((joint) => things.map((thing) => joined(joint, thing, plant)))); // prettier-ignore
+    const things = [...dairy, ...(nuts.has(allergen) ? [] : creams), ...(culturedOf.has(allergen) ? cultured : [])];
+    const names = words.flatMap((plant) => joints.flatMap((joint) => things.map((thing) => joined(joint, thing, plant))));
     return `${allergen} ! ${names.join(', ')}`;
   });
   const all = [...dairy, ...creams, ...cultured];

@@ -51,7 +51,7 @@ buckwheat ! sarrasin, farine de sarrasin, blé noir
 maize ! amidon de maïs, fécule de maïs
 potato ! fécule de pomme de terre, amidon de pomme de terre
 . eau sel sucre huile huiles végétale végétales colza tournesol palme olive ingrédients et avec de du des la le les au aux cacao vinaigre oignon oignons ail tomate tomates riz protéines protéine pois épaississant émulsifiant acidifiant acide citrique jus de citron conservateur colorant antioxydant poivre herbes peut contenir traces contient maïs pomme terre légumes farine riz gomme xanthane guar vitamine vitamines
-`); // prettier-ignore
+`);
 
 export const spanish = languageOf('Spanish', `
 milk = leche, leche entera, leche desnatada, leche en polvo, proteína de leche, proteínas de leche, leche de vaca, leche de cabra, leche de oveja, grasa láctea, lácteos, productos lácteos, sólidos lácteos
@@ -102,7 +102,7 @@ soya ! leche de soja
 buckwheat ! alforfón, trigo sarraceno, harina de trigo sarraceno
 maize ! almidón de maíz, harina de maíz
 . agua sal azúcar aceite aceites vegetal vegetales girasol colza palma oliva ingredientes y con de del la el las los cacao vinagre cebolla ajo tomate tomates arroz proteína proteínas guisante espesante emulgente acidulante ácido cítrico zumo jugo limón conservador conservante colorante antioxidante pimienta hierbas puede contener trazas contiene maíz patata fécula verduras goma xantana guar vitamina vitaminas
-`); // prettier-ignore
+`);
 
 export const italian = languageOf('Italian', `
 milk = latte, latte intero, latte scremato, latte in polvere, latte vaccino, latte di capra, latte di pecora, proteine del latte, proteine di latte, latticini, latticello
@@ -153,7 +153,7 @@ soya ! latte di soia
 buckwheat ! grano saraceno, farina di grano saraceno
 maize ! amido di mais, farina di mais
 . acqua sale zucchero olio oli vegetale vegetali girasole colza palma oliva ingredienti e con di del della il la le lo gli cacao aceto cipolla aglio pomodoro pomodori riso proteine pisello piselli addensante emulsionante acidificante acido citrico succo limone conservante colorante antiossidante pepe erbe può contenere tracce contiene mais patata fecola verdure gomma xantano guar vitamina vitamine
-`); // prettier-ignore
+`);
 
 export const portuguese = languageOf('Portuguese', `
 milk = leite, leite em pó, leite inteiro, leite magro, leite de vaca, leite de cabra, leite de ovelha, proteína do leite, proteínas do leite, laticínios, lacticínios, leitelho
@@ -203,4 +203,4 @@ soya ! leite de soja
 buckwheat ! trigo sarraceno, trigo mourisco
 maize ! amido de milho, farinha de milho
 . água sal açúcar óleo óleos vegetal vegetais girassol colza palma azeite oliva ingredientes e com de do da o a os as cacau vinagre cebola alho tomate tomates arroz proteína ervilha espessante emulsionante acidificante ácido cítrico sumo limão conservante corante antioxidante pimenta ervas pode conter vestígios contém milho batata fécula legumes goma xantana guar vitamina vitaminas
-`); // prettier-ignore
+`);

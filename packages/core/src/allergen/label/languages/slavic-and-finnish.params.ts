@@ -48,7 +48,7 @@ buckwheat ! gryka, gryki, kasza gryczana, mąka gryczana
 maize ! skrobia kukurydziana, mąka kukurydziana
 potato ! skrobia ziemniaczana
 . woda sól cukier olej oleje roślinny roślinne rzepakowy słonecznikowy palmowy składniki i z w oraz kakao ocet cebula czosnek pomidory pomidor ryż białko białka grochu groch zagęstnik emulgator regulator kwasowości kwas cytrynowy sok z cytryny substancja konserwująca barwnik przeciwutleniacz pieprz zioła może zawierać śladowe ilości zawiera warzywa witamina witaminy
-`); // prettier-ignore
+`);
 
 export const czech = languageOf('Czech', `
 milk = mléko, mléka, plnotučné mléko, odtučněné mléko, sušené mléko, sušené odstředěné mléko, mléčná bílkovina, mléčné bílkoviny, mléčný, mléčná, mléčné, kozí mléko, ovčí mléko, podmáslí
@@ -97,7 +97,7 @@ buckwheat ! pohanka, pohanková mouka
 maize ! kukuřičný škrob
 potato ! bramborový škrob
 . voda sůl cukr olej oleje rostlinný rostlinné řepkový slunečnicový palmový složení a s z v kakao ocet cibule česnek rajčata rajče rýže bílkovina bílkoviny hrách zahušťovadlo emulgátor regulátor kyselosti kyselina citronová citronová šťáva konzervant barvivo antioxidant pepř bylinky může obsahovat stopy obsahuje zelenina vitamín vitamíny
-`); // prettier-ignore
+`);
 
 export const finnish = languageOf('Finnish', `
 milk = maito, maitoa, maitojauhe, täysmaito, rasvaton maito, maitoproteiini, maitorasva, vuohenmaito, lampaanmaito, piimä
@@ -149,4 +149,4 @@ wheat ~ vehnä
 soya ~ soija
 hazelnut ~ hasselpähkinä
 . vesi suola sokeri rypsiöljy auringonkukkaöljy palmuöljy kasviöljy öljy rasva ainesosat ja kaakao etikka sipuli valkosipuli tomaatti tomaattia riisi herneproteiini sakeuttamisaine emulgointiaine happamuudensäätöaine sitruunahappo sitruunamehu säilöntäaine väri hapettumisenestoaine mausteita pippuri merisuola saattaa voi sisältää jäämiä pieniä määriä sisältää vitamiini vitamiinit
-`); // prettier-ignore
+`);
