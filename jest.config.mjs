@@ -13,10 +13,10 @@ const swc = (extra = {}) => [
   },
 ];
 
-const project = (name, dir, { metadata = false, environment = 'node' } = {}) => ({
+const project = (name, dir, { metadata = false, environment = 'node', roots = ['src'] } = {}) => ({
   displayName: name,
   rootDir: `<rootDir>/${dir}`,
-  roots: ['<rootDir>/src'],
+  roots: roots.map((folder) => `<rootDir>/${folder}`),
   testEnvironment: environment,
   // Workspace packages resolve to their TypeScript sources: nothing has to be built first.
   testEnvironmentOptions: {
@@ -33,8 +33,11 @@ const project = (name, dir, { metadata = false, environment = 'node' } = {}) => 
 });
 
 export default {
+  // Two cores: one worker each, and patience for a machine that is busy with the other.
+  maxWorkers: 2,
+  testTimeout: 30_000,
   projects: [
-    project('core', 'packages/core'),
+    project('core', 'packages/core', { roots: ['src', 'science'] }),
     project('contract', 'packages/contract'),
     { ...project('server', 'apps/server', { metadata: true }), setupFiles: ['reflect-metadata'] },
     {

@@ -1,4 +1,4 @@
-import { seededChance } from '../packages/core/src/predict/numeric/chance';
+import { seededChance } from '../packages/core/src/numeric/chance';
 
 /** Members for each variable, the fewest there are, crossover, and the range of the differential weight, drawn anew for each trial. */
 const MEMBERS = 6,

@@ -1,5 +1,5 @@
 import { readLabel } from '@alterum/core';
-import { labelCases } from '../packages/core/src/allergen/label/labels.table';
+import { labelCases } from '../packages/core/science/labels/labels.table';
 import { percentile, type Result } from './result';
 
 const ROUNDS = 40,

@@ -10,7 +10,7 @@ import {
   reportOn,
   uncooked,
 } from '@alterum/core';
-import { randomRecipes } from '../packages/core/src/science/random-pots';
+import { randomRecipes } from '../packages/core/science/random-pots';
 import { percentile, type Result } from './result';
 
 const RECIPES = 300;

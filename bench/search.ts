@@ -1,5 +1,5 @@
 import { larderTable, searchIngredients } from '@alterum/core';
-import { searches } from '../packages/core/src/larder/search.table';
+import { searches } from '../packages/core/science/larder/search.table';
 import { percentile, type Result } from './result';
 
 const ROUNDS = 20;

@@ -1,4 +1,4 @@
-import { readLabel } from '../packages/core/src/allergen/label/read-label';
+import { readLabel } from '../packages/core/src/label/read-label';
 import { chanceOf } from './chance';
 import { type Finding, most, none } from './finding';
 

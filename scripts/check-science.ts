@@ -1,12 +1,12 @@
-import { labelTotals } from '../packages/core/src/allergen/label/label-totals';
+import { labelTotals } from '../packages/core/science/labels/label-totals';
 import { larderTable } from '../packages/core/src/larder/catalog/larder-table';
-import { anchors } from '../packages/core/src/science/anchor-table';
-import committed from '../packages/core/src/science/committed.json';
-import { type AnchorResult, resultOf, type Total, totalsOf } from '../packages/core/src/science/evidence';
-import { movedFigures } from '../packages/core/src/science/pinned-figures';
-import heldBack from '../packages/core/src/science/held-back.json';
-import { brokenInvariants } from '../packages/core/src/science/invariants';
-import { larderChecks } from '../packages/core/src/science/larder-checks';
+import { anchors } from '../packages/core/science/anchor-table';
+import committed from '../packages/core/science/committed.json';
+import { type AnchorResult, resultOf, type Total, totalsOf } from '../packages/core/science/evidence';
+import { movedFigures } from '../packages/core/science/pinned-figures';
+import heldBack from '../packages/core/science/held-back.json';
+import { brokenInvariants } from '../packages/core/science/invariants';
+import { larderChecks } from '../packages/core/science/larder-checks';
 
 /** Prints every anchor (predicted, reference, in or out), then the totals; fails when fewer are inside than committed or an invariant breaks. */
 const json = process.argv.includes('--json');

@@ -1,8 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { anchors } from '../packages/core/src/science/anchor-table';
-import { resultOf } from '../packages/core/src/science/evidence';
-import { figuresOf, movedFigures } from '../packages/core/src/science/pinned-figures';
+import { anchors } from '../packages/core/science/anchor-table';
+import { resultOf } from '../packages/core/science/evidence';
+import { figuresOf, movedFigures } from '../packages/core/science/pinned-figures';
 
 /** Pins what every anchor predicts now, and prints what moved and by how much. For changes of the model that are meant. */
 const results = anchors.map(resultOf);
@@ -13,7 +13,7 @@ for (const { id, name, unit, from, to, by } of moved)
     `${id.padEnd(8)}${name.slice(0, 60).padEnd(62)}${said(from).padStart(10)} → ${said(to).padStart(10)} ${unit.padEnd(10)}${by === undefined ? '' : ` ${(by * 100).toFixed(2)} %`}`,
   );
 writeFileSync(
-  join(process.cwd(), 'packages/core/src/science/pinned.json'),
+  join(process.cwd(), 'packages/core/science/pinned.json'),
   `${JSON.stringify(figuresOf(results), null, 2)}\n`,
 );
 console.log(`${moved.length} of ${results.length} figures moved; all are pinned as they are now.`);

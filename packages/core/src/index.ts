@@ -18,7 +18,7 @@ export {
   wishesOf,
   withWish,
 } from './brief/brief.js';
-export type { Judged } from './brief/judged.js';
+export type { Judged } from './property/assessed.js';
 export {
   type Brief,
   type Stretch,
@@ -27,7 +27,7 @@ export {
   weightOf,
   weights,
   type Wish,
-} from './brief/lit-stretch.js';
+} from './brief/wish.js';
 export {
   placeOnRail,
   type Rail,
@@ -39,17 +39,17 @@ export {
   type RailWord,
   valueOnRail,
   wordFor,
-} from './brief/rail.js';
+} from './property/rail.js';
 export {
   type AgainstDairy,
   againstDairy,
   type Compared,
   type ComparedFigure,
   comparedFigures,
-} from './compare/against-dairy.js';
-export { type Explanation, explanationOf } from './explain/explanation.js';
-export { provenanceWords, type ShownParameter } from './explain/shown-parameter.js';
-export { type Family, families, familyNames } from './formula/family.js';
+} from './propose/compare/against-dairy.js';
+export { type Explanation, explanationOf } from './property/explanation.js';
+export { provenanceWords, type ShownParameter } from './property/shown-parameter.js';
+export { type Family, families, familyNames } from './brief/family.js';
 export { blankFormula, type Formula, type Hold, type Line, type Serve } from './formula/formula.js';
 export { advance, canRedo, canUndo, type History, redo, startHistory, undo } from './formula/history.js';
 export {
@@ -60,10 +60,10 @@ export {
 } from './formula/recipe-of-formula.js';
 export { applyStep, type FormulaStep, linesByRole, type StepOutcome } from './formula/step.js';
 export type { Eater } from './household/eater.js';
-export { type CrossReactionRow, crossReactions } from './allergen/knowledge/cross-reactions.params.js';
-export type { ListedIngredient } from './allergen/label/ingredient-list.js';
-export { allergensOfLabel, type LabelKnowledge } from './allergen/label/label-knowledge.js';
-export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './allergen/label/taught-word.js';
+export { type CrossReactionRow, crossReactions } from './allergen/cross-reactions.params.js';
+export type { ListedIngredient } from './label/ingredient-list.js';
+export { allergensOfLabel, type LabelKnowledge } from './label/label-knowledge.js';
+export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './label/taught-word.js';
 export {
   type FindingKind,
   type LabelFinding,
@@ -72,7 +72,7 @@ export {
   type ReadLabel,
   readLabel,
   type Unrecognised,
-} from './allergen/label/read-label.js';
+} from './label/read-label.js';
 export {
   judgeVersions,
   portionOfVersion,
@@ -116,7 +116,7 @@ export {
   gumTotal,
   starchTotal,
   unnamedRemainder,
-} from './larder/composition.js';
+} from './ingredient/composition.js';
 export { type EquivalentRow } from './larder/preparation/equivalent.params.js';
 export { soak, type Soaked } from './larder/preparation/soak.js';
 export { type Ways, waysOf } from './larder/preparation/ways.js';
@@ -141,7 +141,7 @@ export {
   roles,
   type Shelf,
   shelves,
-} from './larder/ingredient.js';
+} from './ingredient/ingredient.js';
 export { searchIngredients } from './larder/search.js';
 export {
   type Contribution,
@@ -149,11 +149,10 @@ export {
   contributionProperties,
   contributionsOf,
   type PropertyContributions,
-} from './predict/contribution/contributions.js';
-export { assemble } from './predict/mixture/assemble.js';
+} from './property/contributions.js';
+export { assemble } from './predict/assemble/assemble.js';
+export { type Preparation, preparations } from './recipe/preparation.js';
 export {
-  type Preparation,
-  preparations,
   type Process,
   type Recipe,
   type RecipeLine,
@@ -163,11 +162,11 @@ export {
   type Storage,
   storages,
   uncooked,
-} from './predict/mixture/recipe.js';
+} from './recipe/recipe.js';
 export { colourWord } from './predict/colour/colour-word.js';
 export type { Climate } from './predict/climate/climate.js';
 export type { Cost } from './predict/cost/cost.js';
-export type { SpreadableWindow } from './predict/fat/spreadable-window.js';
+export type { SpreadableWindow } from './predict/spreadable-window.js';
 export type { HomeTests } from './predict/home-test/home-tests.js';
 export { ringSpread, viscosityFromRing } from './predict/home-test/ring-spread.js';
 export { syringeLeft, viscosityFromSyringe } from './predict/home-test/syringe.js';
@@ -178,12 +177,7 @@ export { type Warning, warningsOf } from './predict/warnings.js';
 export type { Mixture } from './predict/mixture/mixture.js';
 export type { PointPrediction, Prediction, PredictionFlag } from './predict/prediction.js';
 export { CLASS_EDGES, thicknessClasses, type ThicknessClass } from './predict/thickness/thickness-class.js';
-export {
-  CURVE_RANGE,
-  type CurvePoint,
-  plainCurve,
-  temperatureCurve,
-} from './predict/thickness/temperature-curve.js';
+export { CURVE_RANGE, type CurvePoint, plainCurve, temperatureCurve } from './predict/temperature-curve.js';
 export type { Band } from './predict/uncertainty/band.js';
 export {
   type Amount,
@@ -206,7 +200,13 @@ export {
   type Grams,
 } from './quantity/quantity.js';
 export { isUnitId, readUnit, type UnitId, unitIds, unitOf } from './quantity/unit.js';
-export { type Pull, type PullBy, pullBys, pullsOn, strongestPulls } from './sensitivity/sensitivity.js';
+export {
+  type Pull,
+  type PullBy,
+  pullBys,
+  pullsOn,
+  strongestPulls,
+} from './propose/sensitivity/sensitivity.js';
 export {
   axisAround,
   contourLevels,
@@ -215,19 +215,19 @@ export {
   type TradeMap,
   type TradeMapRequest,
   tradeSizes,
-} from './trade/trade-map.js';
-export { type Difference, differencesOf, sideBySide, type SideRow } from './compare/difference.js';
-export { balance, type BalanceOutcome, type Measuring, type Proposal } from './balance/balance.js';
-export type { BalanceOptions, BalanceRequest } from './balance/balance-request.js';
-export type { Conflict, Relaxation } from './balance/conflict.js';
-export type { Demand } from './balance/demand.js';
-export { type Measurable, type Rounding, roundings } from './balance/kitchen-rounding.js';
-export { judge, withMasses } from './balance/objective.js';
-export type { ChangeReason, LineChange } from './balance/reasons.js';
-export { finish, type SearchProgress } from './balance/solve.js';
-export type { PotLine } from './swap/replace-line.js';
-export { openToAll, type Schools } from './swap/school.js';
-export { linesToReplace, swap, type SwapOutcome } from './swap/swap.js';
-export type { SwapOption } from './swap/swap-option.js';
-export type { HouseSauce, SwapAsk, SwapRequest } from './swap/swap-request.js';
-export type { Told } from './swap/told.js';
+} from './propose/trade/trade-map.js';
+export { type Difference, differencesOf, sideBySide, type SideRow } from './propose/compare/difference.js';
+export { balance, type BalanceOutcome, type Measuring, type Proposal } from './propose/balance/balance.js';
+export type { BalanceOptions, BalanceRequest } from './propose/balance/balance-request.js';
+export type { Conflict, Relaxation } from './propose/balance/conflict.js';
+export type { Demand } from './propose/balance/demand.js';
+export { type Measurable, type Rounding, roundings } from './propose/balance/kitchen-rounding.js';
+export { judge, withMasses } from './propose/balance/objective.js';
+export type { ChangeReason, LineChange } from './propose/balance/reasons.js';
+export { finish, type SearchProgress } from './propose/balance/solve.js';
+export type { PotLine } from './propose/swap/replace-line.js';
+export { openToAll, type Schools } from './propose/swap/school.js';
+export { linesToReplace, swap, type SwapOutcome } from './propose/swap/swap.js';
+export type { SwapOption } from './propose/swap/swap-option.js';
+export type { HouseSauce, SwapAsk, SwapRequest } from './propose/swap/swap-request.js';
+export type { Told } from './propose/swap/told.js';

@@ -1,9 +1,9 @@
-import { judge } from '../balance/objective.js';
-import { requestOf, seedSauce } from '../balance/balance.fixture.js';
-import { families } from '../formula/family.js';
+import { judge } from '../propose/balance/objective.js';
+import { requestOf, seedSauce } from '../propose/balance/balance.fixture.js';
+import { families } from './family.js';
 import { briefOf, briefOfFamily, pinnedWish, standingOf, wishesOf, withWish } from './brief.js';
-import { weightOf } from './lit-stretch.js';
-import { coordinateOn, placeOnRail, railIds, railOf, rails, valueOnRail } from './rail.js';
+import { weightOf } from './wish.js';
+import { coordinateOn, placeOnRail, railIds, railOf, rails, valueOnRail } from '../property/rail.js';
 
 const judged = judge(requestOf(seedSauce, 'pouring-sauce').recipe, 4);
 

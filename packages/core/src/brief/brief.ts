@@ -1,10 +1,10 @@
-import type { Family } from '../formula/family.js';
+import type { Family } from './family.js';
 import type { Formula } from '../formula/formula.js';
 import type { PointPrediction } from '../predict/prediction.js';
 import { familyStretches } from './family.params.js';
-import type { Judged } from './judged.js';
-import type { Brief, Wish } from './lit-stretch.js';
-import { placeOnRail, type RailId, railIds, railOf, valueOnRail } from './rail.js';
+import type { Judged } from '../property/assessed.js';
+import type { Brief, Wish } from './wish.js';
+import { placeOnRail, type RailId, railIds, railOf, valueOnRail } from '../property/rail.js';
 
 /** What this kind of product usually has to be. */
 export const briefOfFamily = (family: Family): Brief => familyStretches[family];

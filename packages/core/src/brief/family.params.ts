@@ -1,5 +1,5 @@
-import type { Family } from '../formula/family.js';
-import type { Brief } from './lit-stretch.js';
+import type { Family } from './family.js';
+import type { Brief } from './wish.js';
 
 /**
  * The usual stretch of each rail by family, in the rail's unit.

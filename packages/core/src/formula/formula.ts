@@ -1,14 +1,9 @@
-import type { Brief } from '../brief/lit-stretch.js';
-import type { Role } from '../larder/ingredient.js';
-import {
-  type Preparation,
-  type Process,
-  type Stage,
-  type Storage,
-  uncooked,
-} from '../predict/mixture/recipe.js';
+import type { Brief } from '../brief/wish.js';
+import type { Role } from '../ingredient/ingredient.js';
+import { type Preparation } from '../recipe/preparation.js';
+import { type Process, type Stage, type Storage, uncooked } from '../recipe/recipe.js';
 import type { Amount } from '../quantity/amount.js';
-import type { Family } from './family.js';
+import type { Family } from '../brief/family.js';
 
 /** How far balancing may change a line: not at all, or between two masses (g). A line without it is free. */
 export type Hold =

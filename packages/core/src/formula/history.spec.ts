@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { larderTable } from '../larder/catalog/larder-table.js';
-import { roles } from '../larder/ingredient.js';
-import { families } from './family.js';
+import { roles } from '../ingredient/ingredient.js';
+import { families } from '../brief/family.js';
 import { blankFormula, type Formula, type Line } from './formula.js';
 import { advance, canRedo, canUndo, redo, startHistory, undo } from './history.js';
 import { applyStep, type FormulaStep, linesByRole } from './step.js';

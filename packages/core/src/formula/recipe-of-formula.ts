@@ -1,5 +1,5 @@
-import type { Ingredient } from '../larder/ingredient.js';
-import type { Recipe, RecipeLine } from '../predict/mixture/recipe.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
+import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 import { gramsOf } from '../quantity/amount.js';
 import { celsius } from '../quantity/quantity.js';
 import type { Formula, Line } from './formula.js';

@@ -1,8 +1,9 @@
-import type { Brief } from '../brief/lit-stretch.js';
-import { type Role, roles } from '../larder/ingredient.js';
-import type { Preparation, Process, Stage } from '../predict/mixture/recipe.js';
+import type { Brief } from '../brief/wish.js';
+import { type Role, roles } from '../ingredient/ingredient.js';
+import type { Preparation } from '../recipe/preparation.js';
+import type { Process, Stage } from '../recipe/recipe.js';
 import type { Amount } from '../quantity/amount.js';
-import type { Family } from './family.js';
+import type { Family } from '../brief/family.js';
 import type { Formula, Hold, Line, Serve } from './formula.js';
 
 /** An edit of a formula as data: it can be applied, inverted, kept, sent and read aloud. */

@@ -1,4 +1,4 @@
-import type { Recipe, RecipeLine } from '../predict/mixture/recipe.js';
+import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 
 /** A standing caution and when it applies. */
 export interface CautionRow {

@@ -1,7 +1,7 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
-import { type Process, uncooked } from '../predict/mixture/recipe.js';
+import { type Process, uncooked } from '../recipe/recipe.js';
 import { celsius } from '../quantity/quantity.js';
-import { lineOf } from '../science/random-pots.js';
+import { lineOf } from '../../science/random-pots.js';
 import { cautionRows, whatItKnows } from './cautions.params.js';
 import { cautionsOf } from './cautions.js';
 

@@ -1,4 +1,4 @@
-import type { Recipe } from '../predict/mixture/recipe.js';
+import type { Recipe } from '../recipe/recipe.js';
 import { cautionRows } from './cautions.params.js';
 
 export interface Caution {

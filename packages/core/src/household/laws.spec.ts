@@ -1,6 +1,6 @@
 import { allergenIds } from '../allergen/allergen.js';
 import { larderTable } from '../larder/catalog/larder-table.js';
-import { seededChance } from '../predict/numeric/chance.js';
+import { seededChance } from '../numeric/chance.js';
 import { portionOfVersion } from './evening/base-and-versions.js';
 import type { Eater } from './eater.js';
 import { compounds } from './need/compound.params.js';

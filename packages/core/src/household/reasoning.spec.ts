@@ -9,11 +9,17 @@ import {
   strictestFirst,
 } from './evening/course-of-cooking.js';
 import type { Eater } from './eater.js';
-import { allergenFacts, clearFacts, factHeads, lineFacts, oftenFacts } from './facts.table.js';
+import {
+  allergenFacts,
+  clearFacts,
+  factHeads,
+  lineFacts,
+  oftenFacts,
+} from '../../science/household/facts.table.js';
 import { cliniciansQuestions } from './need/cross-reaction.js';
 import type { Need } from './need/need.js';
-import { allergensOfLabel } from '../allergen/label/label-knowledge.js';
-import { readLabel } from '../allergen/label/read-label.js';
+import { allergensOfLabel } from '../label/label-knowledge.js';
+import { readLabel } from '../label/read-label.js';
 import { packLabel } from './portion/pack-label.js';
 import { asOneLine, mealOf } from './portion/meal.js';
 import type { Portion, PortionLine } from './portion/portion.js';

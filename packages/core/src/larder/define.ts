@@ -1,8 +1,8 @@
 import type { AllergenId } from '../allergen/allergen.js';
 import type { Measures } from '../quantity/measures.js';
-import { type Behaviour, type Composition, plainBehaviour } from './composition.js';
+import { type Behaviour, type Composition, plainBehaviour } from '../ingredient/composition.js';
 import { factsOf } from './facts/facts.params.js';
-import type { Ingredient, Role, Shelf } from './ingredient.js';
+import type { Ingredient, Role, Shelf } from '../ingredient/ingredient.js';
 
 /** One row of a catalogue table; what is left out takes the shelf's defaults. */
 export interface IngredientRow {

@@ -1,6 +1,6 @@
 import { gramsPerUnit } from '../quantity/measures.js';
 import { ingredientById, larderTable } from './catalog/larder-table.js';
-import { unnamedRemainder } from './composition.js';
+import { unnamedRemainder } from '../ingredient/composition.js';
 import { searchIngredients } from './search.js';
 
 const holds = (id: string): readonly string[] => ingredientById(id)?.contains ?? [];

@@ -1,6 +1,6 @@
 import { larderTable } from './catalog/larder-table.js';
 import { searchIngredients } from './search.js';
-import { neverFound, searches } from './search.table.js';
+import { neverFound, searches } from '../../science/larder/search.table.js';
 
 const found = (text: string): readonly string[] => searchIngredients(larderTable, text).map(({ id }) => id);
 

@@ -1,5 +1,5 @@
-import { NearWords } from '../allergen/label/near-word.js';
-import type { Ingredient } from './ingredient.js';
+import { NearWords } from './near-word.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
 import { isSoft, wordsOf } from './search-words.js';
 
 /** How well a word answers another one. @source judged from what cooks type: `search.table.ts` */

@@ -1,12 +1,12 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
-import type { Ingredient } from '../larder/ingredient.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import { solidFatOfMix } from './fat/solid-fat.js';
-import { fatTypes } from './fat/solid-fat.params.js';
-import { assemble } from './mixture/assemble.js';
-import { type Process, type Recipe, storages, uncooked } from './mixture/recipe.js';
+import { fatTypes } from '../ingredient/substance.js';
+import { assemble } from './assemble/assemble.js';
+import { type Process, type Recipe, storages, uncooked } from '../recipe/recipe.js';
 import { predict } from './predict.js';
-import { lineOf, randomRecipes } from '../science/random-pots.js';
+import { lineOf, randomRecipes } from '../../science/random-pots.js';
 import { consistencyAt } from './thickness/consistency.js';
 
 const get = (id: string): Ingredient => {

@@ -1,7 +1,7 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { celsius } from '../quantity/quantity.js';
-import { lineOf } from '../science/random-pots.js';
-import { type Process, type Recipe, uncooked } from './mixture/recipe.js';
+import { lineOf } from '../../science/random-pots.js';
+import { type Process, type Recipe, uncooked } from '../recipe/recipe.js';
 
 /** A pot for a test: larder ids with grams, what differs from an uncooked one, and how it is served. */
 export function potOf(

@@ -1,7 +1,7 @@
 import { hexOf, labFromReflectance, type Reflectance, reflectanceFromRatio } from './colour/pigment.js';
-import { assemble } from './mixture/assemble.js';
+import { assemble } from './assemble/assemble.js';
 import type { Mixture } from './mixture/mixture.js';
-import type { Recipe } from './mixture/recipe.js';
+import type { Recipe } from '../recipe/recipe.js';
 import { energyOf } from './nutrition/energy.js';
 import { graininess, lumpIndex } from './particle/comminute.js';
 import type { PointPrediction, Prediction, PredictionFlag } from './prediction.js';
@@ -10,12 +10,14 @@ import { curdlingProbability } from './stability/curdling.js';
 import { creamingIndex, oilingOffRisk } from './stability/creaming.js';
 import { weepingPercent } from './stability/weeping.js';
 import { pullLength } from './stretch/pull-length.js';
-import { soluteIds } from './thickener/gum.params.js';
-import { consistencyAt, type Moment } from './thickness/consistency.js';
-import { temperatureCurve } from './thickness/temperature-curve.js';
+import { soluteIds } from '../ingredient/substance.js';
+import { consistencyAt } from './thickness/consistency.js';
+import { type Moment } from './thickness/flow.js';
+import { temperatureCurve } from './temperature-curve.js';
 import { type Classed, textureClassOf, thicknessClassOf } from './thickness/thickness-class.js';
 import { tasteOf } from './taste/taste.js';
-import { type Band, bandOf, type Spread, spreadAt } from './uncertainty/band.js';
+import { type Band, bandOf } from './uncertainty/band.js';
+import { type Spread, spreadAt } from './spread.js';
 import {
   compositionCv,
   guessedTasteSd,

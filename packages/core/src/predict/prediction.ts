@@ -1,6 +1,6 @@
 import type { Lab } from './colour/pigment.js';
 import type { ThicknessClass } from './thickness/thickness-class.js';
-import type { CurvePoint } from './thickness/temperature-curve.js';
+import type { CurvePoint } from './temperature-curve.js';
 import type { Band } from './uncertainty/band.js';
 
 /** Something about the recipe that takes the model to its edge or beyond; shown in words. */

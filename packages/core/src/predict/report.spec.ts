@@ -1,11 +1,11 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
-import type { Ingredient } from '../larder/ingredient.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
 import { grams } from '../quantity/quantity.js';
-import { lineOf, randomRecipes } from '../science/random-pots.js';
-import { assemble } from './mixture/assemble.js';
-import type { Process, Recipe } from './mixture/recipe.js';
+import { lineOf, randomRecipes } from '../../science/random-pots.js';
+import { assemble } from './assemble/assemble.js';
+import type { Process, Recipe } from '../recipe/recipe.js';
 import { potOf } from './pot.fixture.js';
-import { contributionsOf } from './contribution/contributions.js';
+import { contributionsOf } from '../property/contributions.js';
 import { predict } from './predict.js';
 import { reportOn } from './report.js';
 import { warningsOf } from './warnings.js';

@@ -1,9 +1,9 @@
 import { type Climate, climateOf } from './climate/climate.js';
 import { type Cost, costOf } from './cost/cost.js';
-import { type SpreadableWindow, spreadableWindow } from './fat/spreadable-window.js';
+import { type SpreadableWindow, spreadableWindow } from './spreadable-window.js';
 import { type HomeTests, homeTestsOf } from './home-test/home-tests.js';
-import { assemble } from './mixture/assemble.js';
-import type { Recipe } from './mixture/recipe.js';
+import { assemble } from './assemble/assemble.js';
+import type { Recipe } from '../recipe/recipe.js';
 import { type Nutrition, nutritionOf } from './nutrition/nutrition.js';
 import { momentOf } from './predict.js';
 import { consistencyAt } from './thickness/consistency.js';

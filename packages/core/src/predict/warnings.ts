@@ -1,5 +1,5 @@
-import { compiledIngredient } from './mixture/compiled-ingredient.js';
-import type { Recipe, RecipeLine } from './mixture/recipe.js';
+import { compiledIngredient } from './assemble/compiled-ingredient.js';
+import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 import { absurdShares, largeLineG } from './warnings.params.js';
 
 /** Something that can be computed but is hardly meant; the figures stand. */

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../larder/ingredient.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import { type Compound, compoundContent } from './compound.params.js';
 
 /** g per 100 g of an ingredient by the table, or by what the cook likened it to; undefined where the table does not count it. */

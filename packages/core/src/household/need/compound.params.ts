@@ -1,5 +1,5 @@
 import type { AllergenId } from '../../allergen/allergen.js';
-import type { Composition } from '../../larder/composition.js';
+import type { Composition } from '../../ingredient/composition.js';
 
 /** Compounds that some people tolerate only in small amounts. */
 export const compounds = ['fructans', 'lactose'] as const;

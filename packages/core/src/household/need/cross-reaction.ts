@@ -1,5 +1,5 @@
 import { covers, isGroupOf } from '../../allergen/allergen.js';
-import { crossReactions } from '../../allergen/knowledge/cross-reactions.params.js';
+import { crossReactions } from '../../allergen/cross-reactions.params.js';
 import type { Eater } from '../eater.js';
 
 /** What to ask a clinician about, in words: never a verdict. */

@@ -1,6 +1,6 @@
 import { type AllergenId, allergenOf, covers, isGroupOf } from '../../allergen/allergen.js';
-import { sharedLinesOf } from '../../allergen/knowledge/shared-lines.params.js';
-import type { Ingredient } from '../../larder/ingredient.js';
+import { sharedLinesOf } from '../../larder/facts/shared-lines.params.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import { partHolding } from '../../larder/parts.params.js';
 import type { Need } from './need.js';
 import { type PackLabel, saysAll } from '../portion/pack-label.js';

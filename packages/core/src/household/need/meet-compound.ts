@@ -1,5 +1,5 @@
 import { type AllergenId, covers } from '../../allergen/allergen.js';
-import { type Ingredient, isLikenedByNumbers } from '../../larder/ingredient.js';
+import { type Ingredient, isLikenedByNumbers } from '../../ingredient/ingredient.js';
 import { type Band, bandOf } from '../../predict/uncertainty/band.js';
 import { flatLines, type Portion, type PortionLine } from '../portion/portion.js';
 import type { Finding } from '../verdict.js';

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../larder/ingredient.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import { saysAll } from '../portion/pack-label.js';
 import { flatLines, type PortionLine } from '../portion/portion.js';
 import type { Finding } from '../verdict.js';

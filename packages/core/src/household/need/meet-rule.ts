@@ -1,6 +1,6 @@
 import type { AllergenId } from '../../allergen/allergen.js';
 import { allergenOf } from '../../allergen/allergen.js';
-import { type Ingredient, isLikenedByNumbers } from '../../larder/ingredient.js';
+import { type Ingredient, isLikenedByNumbers } from '../../ingredient/ingredient.js';
 import { saysAll } from '../portion/pack-label.js';
 import type { PortionLine } from '../portion/portion.js';
 import type { Finding } from '../verdict.js';

@@ -1,4 +1,4 @@
-import type { LabelKnowledge } from '../../allergen/label/label-knowledge.js';
+import type { LabelKnowledge } from '../../label/label-knowledge.js';
 
 /** What a label of the very pack said. */
 export interface PackLabel extends LabelKnowledge {

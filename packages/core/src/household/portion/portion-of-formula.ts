@@ -1,7 +1,7 @@
 import type { Formula } from '../../formula/formula.js';
 import type { LineProblem } from '../../formula/recipe-of-formula.js';
-import type { Ingredient } from '../../larder/ingredient.js';
-import type { Recipe } from '../../predict/mixture/recipe.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
+import type { Recipe } from '../../recipe/recipe.js';
 import { mealOf } from './meal.js';
 import type { PackLabel } from './pack-label.js';
 import type { Portion, PortionLine } from './portion.js';

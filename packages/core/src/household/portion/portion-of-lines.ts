@@ -1,4 +1,4 @@
-import { isLikenedByNumbers } from '../../larder/ingredient.js';
+import { isLikenedByNumbers } from '../../ingredient/ingredient.js';
 import { bandOf } from '../../predict/uncertainty/band.js';
 import { compositionCv } from '../../predict/uncertainty/kitchen-offsets.params.js';
 import { bitingStrength } from '../../predict/taste/pungency.js';

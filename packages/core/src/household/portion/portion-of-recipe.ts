@@ -1,5 +1,5 @@
-import { isLikenedByNumbers } from '../../larder/ingredient.js';
-import type { Recipe } from '../../predict/mixture/recipe.js';
+import { isLikenedByNumbers } from '../../ingredient/ingredient.js';
+import type { Recipe } from '../../recipe/recipe.js';
 import type { PointPrediction } from '../../predict/prediction.js';
 import { bitingStrength } from '../../predict/taste/pungency.js';
 import type { PackLabel } from './pack-label.js';

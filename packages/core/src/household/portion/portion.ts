@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../larder/ingredient.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { PackLabel } from './pack-label.js';
 
 /** A total of which some is not known: there may be more. */

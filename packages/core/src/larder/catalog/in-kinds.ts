@@ -1,6 +1,6 @@
 import type { AllergenId } from '../../allergen/allergen.js';
 import { factsOf } from '../facts/facts.params.js';
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 
 /** Something a cook names without its kind, though the kinds hold different things. */
 interface InKinds {

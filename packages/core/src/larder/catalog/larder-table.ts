@@ -16,7 +16,7 @@ import { saltsAndSweeteners } from './salts-and-sweeteners.js';
 import { dairyToCompare } from './dairy-to-compare.js';
 import { herbsAndSpices } from './herbs-and-spices.js';
 import { ingredientsInKinds } from './in-kinds.js';
-import type { Ingredient } from '../ingredient.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 
 const ofOneKind: readonly Ingredient[] = [
   ...nuts,

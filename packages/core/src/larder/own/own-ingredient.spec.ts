@@ -1,9 +1,9 @@
 import { predict } from '../../predict/predict.js';
-import { uncooked } from '../../predict/mixture/recipe.js';
+import { uncooked } from '../../recipe/recipe.js';
 import { celsius, grams } from '../../quantity/quantity.js';
 import { ingredientById, larderTable } from '../catalog/larder-table.js';
-import { unnamedRemainder } from '../composition.js';
-import type { Ingredient } from '../ingredient.js';
+import { unnamedRemainder } from '../../ingredient/composition.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import { type NutritionLabel, problemsOfLabel } from './label-composition.js';
 import { ingredientFromLabel, nearestKind } from './own-ingredient.js';
 

@@ -1,7 +1,7 @@
 import type { AllergenId } from '../../allergen/allergen.js';
 import type { Measures } from '../../quantity/measures.js';
-import { type Composition, gumTotal, starchTotal } from '../composition.js';
-import type { Ingredient, Role } from '../ingredient.js';
+import { type Composition, gumTotal, starchTotal } from '../../ingredient/composition.js';
+import type { Ingredient, Role } from '../../ingredient/ingredient.js';
 import { energyOfLabel, type NutritionLabel, per100Of, type Per100Label } from './label-composition.js';
 
 /** What a cook writes down of something the larder does not know. */

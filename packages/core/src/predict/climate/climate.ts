@@ -1,4 +1,4 @@
-import type { RecipeLine } from '../mixture/recipe.js';
+import type { RecipeLine } from '../../recipe/recipe.js';
 import { sumKnown } from '../nutrition/nutrition.js';
 import type { Band } from '../uncertainty/band.js';
 

@@ -1,7 +1,7 @@
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { celsius } from '../../quantity/quantity.js';
-import { lineOf } from '../../science/random-pots.js';
-import { uncooked } from '../mixture/recipe.js';
+import { lineOf } from '../../../science/random-pots.js';
+import { uncooked } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
 import { colourWord } from './colour-word.js';
 

@@ -1,4 +1,4 @@
-import type { RecipeLine } from '../mixture/recipe.js';
+import type { RecipeLine } from '../../recipe/recipe.js';
 import { type Known, sumKnown } from '../nutrition/nutrition.js';
 import { type Band, bandOf } from '../uncertainty/band.js';
 

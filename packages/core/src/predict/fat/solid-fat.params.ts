@@ -1,4 +1,5 @@
-import { parameter, valuesOf } from '../parameter.js';
+import type { FatType } from '../../ingredient/substance.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** Temperatures of the table columns, °C. */
 export const SFC_TEMPERATURES = [5, 10, 15, 20, 25, 30, 35, 40] as const;
@@ -16,10 +17,7 @@ export const solidFatContent = {
   olive: [4, 0, 0, 0, 0, 0, 0, 0],
   liquid: [0, 0, 0, 0, 0, 0, 0, 0],
   plantButter: [34, 29, 23, 16, 9, 4, 1, 0],
-} as const;
-
-export type FatType = keyof typeof solidFatContent;
-export const fatTypes = Object.keys(solidFatContent) as FatType[];
+} as const satisfies Record<FatType, readonly number[]>;
 
 /** @source S-04; anchors A39–A41. */
 export const fatParameters = {

@@ -1,4 +1,5 @@
-import { fatTypes, SFC_TEMPERATURES, solidFatContent } from './solid-fat.params.js';
+import { fatTypes } from '../../ingredient/substance.js';
+import { SFC_TEMPERATURES, solidFatContent } from './solid-fat.params.js';
 
 const tables: readonly (readonly number[])[] = fatTypes.map((type) => solidFatContent[type]);
 const FIRST = SFC_TEMPERATURES[0],

@@ -1,8 +1,8 @@
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { celsius } from '../../quantity/quantity.js';
-import { lineOf } from '../../science/random-pots.js';
-import { assemble } from '../mixture/assemble.js';
-import { type Process, uncooked } from '../mixture/recipe.js';
+import { lineOf } from '../../../science/random-pots.js';
+import { assemble } from '../assemble/assemble.js';
+import { type Process, uncooked } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
 import { bakeLoss, heatWithBaking, keepWarmLoss, noodleUptake } from './bake.js';
 

@@ -1,4 +1,4 @@
-import type { Process } from '../mixture/recipe.js';
+import type { Process } from '../../recipe/recipe.js';
 import { drying as p } from './drying.params.js';
 
 const squareOf = (layerMm: number): number => (layerMm / p.thicknessUnit) ** 2;

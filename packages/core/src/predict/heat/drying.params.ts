@@ -1,4 +1,4 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /**
  * Water lost by a baked layer, by a pot kept warm, and to noodles; browning and setting of what was baked.

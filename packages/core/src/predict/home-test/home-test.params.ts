@@ -1,4 +1,4 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** Tests a home cook can do with a ring, a syringe, a spoon and a clock. @source S-12 (viscous gravity currents, slump, pipe flow), engine notes E-14 */
 export const homeTestParameters = {

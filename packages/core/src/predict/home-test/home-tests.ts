@@ -1,4 +1,4 @@
-import type { Consistency } from '../thickness/consistency.js';
+import type { Consistency } from '../thickness/flow.js';
 import { ringSpread } from './ring-spread.js';
 import { ribbonSeconds, spoonFilm, trailHolds } from './spoon-and-ribbon.js';
 import { syringeLeft } from './syringe.js';

@@ -1,4 +1,4 @@
-import { logistic } from '../numeric/smooth-step.js';
+import { logistic } from '../../numeric/smooth-step.js';
 import { type Flowing, viscosityAtShear } from '../thickness/shear-thinning.js';
 import { viscosityFromReading } from './viscosity-from-reading.js';
 import { homeTest as p } from './home-test.params.js';

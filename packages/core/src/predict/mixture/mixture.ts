@@ -1,5 +1,5 @@
 import type { BufferAmounts } from '../acidity/charge-balance.js';
-import type { Process } from './recipe.js';
+import type { Process } from '../../recipe/recipe.js';
 
 /**
  * Everything extensive in the pot after cooking: independent of the temperature at which it is looked at.

@@ -1,6 +1,6 @@
 import { acids } from '../acidity/acid.params.js';
 import type { BufferAmounts } from '../acidity/charge-balance.js';
-import type { CompiledIngredient } from '../mixture/compiled-ingredient.js';
+import type { CompiledIngredient } from '../assemble/compiled-ingredient.js';
 import type { Mixture } from '../mixture/mixture.js';
 
 /** Energy per gram, kcal/g. @source Regulation (EU) 1169/2011, Annex XIV, S-10. */

@@ -1,5 +1,5 @@
-import type { Facts } from '../../larder/ingredient.js';
-import type { RecipeLine } from '../mixture/recipe.js';
+import type { Facts } from '../../ingredient/ingredient.js';
+import type { RecipeLine } from '../../recipe/recipe.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { energyOf, starchIn } from './energy.js';
 

@@ -1,5 +1,5 @@
-import type { Behaviour } from '../../larder/composition.js';
-import { logistic } from '../numeric/smooth-step.js';
+import type { Behaviour } from '../../ingredient/composition.js';
+import { logistic } from '../../numeric/smooth-step.js';
 import { comminution as p } from './comminution.params.js';
 
 /** How far boiling before blending has softened everything, 0..1; a smooth threshold. */

@@ -1,4 +1,4 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** @source engine notes E-8; CV 0.4 on sizes, anchors A46a–c. */
 export const comminutionParameters = {

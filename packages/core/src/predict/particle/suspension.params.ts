@@ -1,5 +1,5 @@
-import type { ParticleClass } from '../../larder/composition.js';
-import { parameter, valuesOf } from '../parameter.js';
+import type { ParticleClass } from '../../ingredient/composition.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** Hydrated volume of insoluble protein by particle class, mL per g dry; @source fitted on the anchors named. */
 export const proteinVolumeParameters = {
@@ -42,6 +42,8 @@ export const suspensionParameters = {
   fridgeSwellingDays: parameter(0.4, 'd', 0.4, 'E', 'as above'),
   pieceFrom: parameter(3000, 'µm', 0.3, 'E', 'pieces this large that never met a blade keep their own water'),
   boundWaterLimit: parameter(0.25, '-', 0.2, 'E', 'share of all water that particles can withhold from thickeners'),
+  strandExcluded: parameter(0.8, '-', 0.2, 'P/E', 'W02: share of the water in swollen particles that the strands of root starch cannot enter'),
+  strandExcludedMost: parameter(0.5, 'share of the water', 0.2, 'E', 'as above'),
   starchSorption: parameter(0.65, 'mL/g', 0.2, 'E', 'dry volume of starch in the water demand'),
   dropletPacking: parameter(0.74, '-', 0.05, 'P', 'A03 cream, A38 mayonnaise'),
   particlePacking: parameter(0.64, '-', 0.08, 'P', 'random close packing of soft irregular particles'),

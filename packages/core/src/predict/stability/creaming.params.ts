@@ -1,4 +1,4 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** Rising of fat and its coming loose. @source S-03, S-06 (Stokes, emulsifier load), engine notes E-8; estimated where marked E. */
 export const creamingParameters = {

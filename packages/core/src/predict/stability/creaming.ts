@@ -1,6 +1,6 @@
 import type { Mixture } from '../mixture/mixture.js';
-import { logistic } from '../numeric/smooth-step.js';
-import type { Consistency } from '../thickness/consistency.js';
+import { logistic } from '../../numeric/smooth-step.js';
+import type { Consistency } from '../thickness/flow.js';
 import { viscosityAtShear } from '../thickness/shear-thinning.js';
 import { creaming as p } from './creaming.params.js';
 

@@ -1,4 +1,4 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** Weights of the logit of curdling. @source engine notes E-9, estimated on A45a–d, CV 0.5. */
 export const curdlingParameters = {

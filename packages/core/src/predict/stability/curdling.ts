@@ -1,5 +1,5 @@
 import type { Mixture } from '../mixture/mixture.js';
-import { logistic } from '../numeric/smooth-step.js';
+import { logistic } from '../../numeric/smooth-step.js';
 import { curdling as p } from './curdling.params.js';
 
 /** Probability that the pot splits or curdles, 0..1. @source engine notes E-9 */

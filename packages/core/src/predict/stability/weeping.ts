@@ -1,9 +1,10 @@
 import type { Mixture } from '../mixture/mixture.js';
-import { logistic } from '../numeric/smooth-step.js';
-import { parameter, valuesOf } from '../parameter.js';
-import { starches, starchIds } from '../starch/starch.params.js';
-import { soluteIds } from '../thickener/gum.params.js';
-import type { Consistency } from '../thickness/consistency.js';
+import { logistic } from '../../numeric/smooth-step.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
+import { starchIds } from '../../ingredient/substance.js';
+import { starches } from '../starch/starch.params.js';
+import { dissolved, soluteWeights } from '../thickener/dissolved.js';
+import type { Consistency } from '../thickness/flow.js';
 
 /** @source engine notes E-8, estimated. */
 export const weepingParameters = {
@@ -21,7 +22,7 @@ export const weepingParameters = {
   most: parameter(25, '% of mass', 0, 'E', 'end of the scale'),
 } as const;
 const p = valuesOf(weepingParameters);
-const XANTHAN = soluteIds.indexOf('xanthan');
+const holdingSerum = soluteWeights((row) => (row.holdsSerum ? 1 : 0));
 
 /** Water let go, % of the mass: serum of a loose purée and syneresis of a stored starch gel. */
 export function weepingPercent(mix: Mixture, flow: Consistency, days: number): number {
@@ -35,10 +36,10 @@ export function weepingPercent(mix: Mixture, flow: Consistency, days: number): n
       all + ((mix.dispersedStarch[i] ?? 0) / water) * starches[id].retrogradation * starches[id].amylose,
     0,
   );
-  const xanthan = (100 * (mix.solutes[XANTHAN] ?? 0)) / water;
+  const holding = (100 * dissolved(mix, holdingSerum)) / water;
   const syneresis =
     ((p.syneresis * retrograding * (1 - Math.exp(-days / p.syneresisDays))) /
-      (1 + xanthan / p.xanthanHolds)) *
+      (1 + holding / p.xanthanHolds)) *
     (mix.hydrolysis < p.acidBelow ? p.acidFactor : 1);
   return Math.min(p.most, serum + syneresis);
 }

@@ -1,5 +1,5 @@
-import { parameter, valuesOf } from '../parameter.js';
-import type { StarchId } from './starch.params.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
+import type { StarchId } from '../../ingredient/substance.js';
 
 /** @source S-02; forms of engine notes E-3. */
 export const gelatinizationParameters = {
@@ -15,6 +15,7 @@ export const gelatinizationParameters = {
   breakdownTime: parameter(18, 'min', 0.3, 'E', 'granules fall apart on long boiling'),
   breakdownMidpoint: parameter(88, '°C', 0.02, 'E', 'below this swollen granules last'),
   breakdownWidth: parameter(4, '°C', 0.3, 'E', 'as above'),
+  retrogradationDays: parameter(1.5, 'd', 0.4, 'E', 'starch gels stiffen over days in the fridge'),
   preboiled: parameter(0.95, '-', 0.03, 'E', 'gelatinized share of a line boiled soft beforehand'),
   blendedCellLoss: parameter(0.12, '-', 0.4, 'E', 'share of enclosed starch that fine blending sets free'),
 } as const;

@@ -1,5 +1,5 @@
 import { breakdownProgress, gelatinizedShares, hydrolysisFactor } from './gelatinize.js';
-import { type StarchId, starchIds } from './starch.params.js';
+import { type StarchId, starchIds } from '../../ingredient/substance.js';
 
 const thin = { water: 240, sugars: 0, salt: 0, starch: 16 };
 const share = (id: StarchId, maxTemperature: number, hold: number, pot = thin): number =>

@@ -1,6 +1,7 @@
-import { logistic } from '../numeric/smooth-step.js';
+import { logistic } from '../../numeric/smooth-step.js';
 import { gelatinization as g } from './gelatinization.params.js';
-import { starches, starchIds } from './starch.params.js';
+import { starchIds } from '../../ingredient/substance.js';
+import { starches } from './starch.params.js';
 
 /** Heat a pot has seen. */
 export interface HeatHistory {

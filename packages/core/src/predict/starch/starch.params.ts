@@ -1,4 +1,5 @@
-import type { Provenance } from '../parameter.js';
+import { type StarchId, starchIds } from '../../ingredient/substance.js';
+import type { Provenance } from '../../numeric/parameter.js';
 import type { OffsetName } from '../uncertainty/kitchen-offsets.params.js';
 
 /**
@@ -55,7 +56,7 @@ export const starches = {
   arrowroot: row([5.3, 430, 1.3, 2.6, 14], [0.3, 68, 3, 0.19, 0.4, 0.35], [10, 7, 0.45, 0.1], 'rootStarch', 0.35, 'P/E', 'A14'),
   waxyrice: row([5.3, 330, 1.3, 2.4, 13], [0.05, 66, 3, 0.01, 0.3, 0.8], [2, 12, 0.2, 0.03], 'rootStarch', 0.35, 'P/E', 'A19'),
   root: row([5.3, 350, 1.3, 2.6, 13], [0.4, 70, 3.5, 0.2, 0.3, 0.2], [12, 6, 0.5, 0.15], 'rootStarch', 0.45, 'E', 'none'),
-} as const satisfies Record<string, StarchRow>;
+} as const satisfies Record<StarchId, StarchRow>;
 
-export type StarchId = keyof typeof starches;
-export const starchIds = Object.keys(starches) as StarchId[];
+/** The rows in the order of `starchIds`. */
+export const starchRows: readonly StarchRow[] = starchIds.map((id) => starches[id]);

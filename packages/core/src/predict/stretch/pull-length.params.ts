@@ -1,4 +1,4 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** @source engine notes E-7; anchors A20–A23b. */
 export const pullParameters = {
@@ -13,8 +13,6 @@ export const pullParameters = {
   particlesBreak: parameter(0.96, 'per volume share', 0.4, 'E', 'hard points break strands'),
   coarseFrom: parameter(150, 'µm', 0.3, 'E', 'pieces larger than this break strands'),
   coarseScale: parameter(2500, 'µm', 0.4, 'E', 'as above'),
-  psyllium: parameter(0.8, '-', 0.4, 'E', 'help of psyllium to root starch'),
-  konjac: parameter(2, '-', 0.4, 'E', 'help of konjac to root starch'),
   gumHelp: parameter(0.5, '-', 0.3, 'E', 'gums help at most this much of the starch'),
   brokenGranules: parameter(0.3, '-', 0.3, 'E', 'long boiling shortens'),
   warmFrom: parameter(43, '°C', 0.1, 'E', 'strands set below this'),
@@ -27,8 +25,6 @@ export const pullParameters = {
   reheatLoss: parameter(0.55, '-', 0.3, 'E', 'reheated'),
   reheatBase: parameter(0.35, '-', 0.3, 'E', 'as above'),
   storedLeast: parameter(0.1, '-', 0.3, 'E', 'as above'),
-  excluded: parameter(0.8, '-', 0.2, 'P/E', 'W02: share of the water in swollen particles that starch cannot enter'),
-  excludedMost: parameter(0.5, 'share of the water', 0.2, 'E', 'as above'),
   otherPolymer: parameter(0.3, '-', 0.4, 'E', 'W02: other dissolved polymers crowd strands closer'),
   otherMost: parameter(0.25, 'share of the strand polymer', 0.3, 'E', 'as above'),
   viscousDrip: parameter(0.6, 'cm', 0.3, 'E', 'any thick sauce drags a short thread'),

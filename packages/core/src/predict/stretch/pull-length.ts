@@ -1,18 +1,19 @@
 import type { Mixture } from '../mixture/mixture.js';
-import { logistic } from '../numeric/smooth-step.js';
-import { starches, starchIds } from '../starch/starch.params.js';
-import { soluteIds } from '../thickener/gum.params.js';
-import { type Consistency, type Moment, retrogradationProgress } from '../thickness/consistency.js';
+import { logistic } from '../../numeric/smooth-step.js';
+import { starchIds } from '../../ingredient/substance.js';
+import { starches } from '../starch/starch.params.js';
+import { dissolved, soluteWeights } from '../thickener/dissolved.js';
+import { type Consistency, type Moment } from '../thickness/flow.js';
 import { type KitchenOffsets, noOffsets } from '../uncertainty/kitchen-offsets.params.js';
+import { retrogradationProgress } from '../starch/retrogradation.js';
 import { pull as p } from './pull-length.params.js';
 
-const PSYLLIUM = soluteIds.indexOf('psyllium'),
-  KONJAC = soluteIds.indexOf('konjac'),
-  PECTIN = soluteIds.indexOf('pectin');
+const helping = soluteWeights((row) => row.strands ?? 0),
+  crowding = soluteWeights((row) => (row.crowdsStrands ? 1 : 0));
 
-/** Dissolved starch without strands of its own, and pectin, g. */
+/** Dissolved starch without strands of its own, and gums that crowd strands (pectin), g. */
 function otherPolymers(mix: Mixture, strands: number): number {
-  let all = mix.solutes[PECTIN] ?? 0;
+  let all = dissolved(mix, crowding);
   for (let i = 0; i < starchIds.length; i++) all += mix.dispersedStarch[i] ?? 0;
   return Math.max(all - strands, 0);
 }
@@ -42,13 +43,10 @@ export function pullLength(
     weightedRet += strands * starches[id].retrogradation;
   });
   const retrogradation = polymer > 0 ? weightedRet / polymer : 0;
-  const gumHelp = Math.min(
-    (mix.solutes[PSYLLIUM] ?? 0) * p.psyllium + (mix.solutes[KONJAC] ?? 0) * p.konjac,
-    p.gumHelp * polymer,
-  );
-  const crowding = Math.min(p.otherPolymer * otherPolymers(mix, polymer), p.otherMost * polymer);
+  const gumHelp = Math.min(dissolved(mix, helping), p.gumHelp * polymer);
+  const crowded = Math.min(p.otherPolymer * otherPolymers(mix, polymer), p.otherMost * polymer);
   const open = Math.min((mix.water + flow.freeWater) / 2, mix.water - flow.excludedWater);
-  const c = (100 * (polymer + gumHelp + crowding)) / Math.max(open, 1e-9);
+  const c = (100 * (polymer + gumHelp + crowded)) / Math.max(open, 1e-9);
   const rise = logistic((c - p.threshold) / p.width) * ((c * c) / (c * c + p.dilute));
   const rubber = p.rubberyLeft + (1 - p.rubberyLeft) * logistic((p.rubbery - c) / p.rubberyWidth);
   const fatVolume = flow.dropletShare * flow.dispersedVolume,

@@ -1,4 +1,4 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /**
  * Equivalent umami concentration: weights of amino acids (against glutamate) and nucleotides (against IMP), and the

@@ -1,6 +1,6 @@
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { celsius, grams } from '../../quantity/quantity.js';
-import { uncooked } from '../mixture/recipe.js';
+import { uncooked } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
 import { equivalentUmami } from './taste.js';
 

@@ -1,8 +1,7 @@
-import { parameter, valuesOf } from '../parameter.js';
+import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** @source engine notes E-4 to E-6. */
 export const consistencyParameters = {
-  retrogradationDays: parameter(1.5, 'd', 0.4, 'E', 'starch gels stiffen over days in the fridge'),
   setBackMidpoint: parameter(42, '°C', 0.1, 'P/E', 'amylose network forms on cooling'),
   setBackWidth: parameter(9, '°C', 0.3, 'P/E', 'as above'),
   storedSetBack: parameter(0.35, '-', 0.4, 'E', 'further thickening of a chilled sauce'),

@@ -1,4 +1,4 @@
-import type { Consistency } from './consistency.js';
+import type { Consistency } from './flow.js';
 
 /** What is needed to know a flow at another shear rate than the reported one. */
 export type Flowing = Pick<Consistency, 'viscosity' | 'yieldStress' | 'flowIndex'>;

@@ -1,5 +1,5 @@
 import type { Mixture } from '../mixture/mixture.js';
-import type { Consistency } from './consistency.js';
+import type { Consistency } from './flow.js';
 
 /** Words for thickness, thin to thick, and two for what no longer flows as one. */
 export const thicknessClasses = [

@@ -1,9 +1,10 @@
-import { assemble } from '../mixture/assemble.js';
+import { assemble } from '../assemble/assemble.js';
 import { potOf } from '../pot.fixture.js';
 import { predict } from '../predict.js';
 import { consistencyAt } from '../thickness/consistency.js';
 import { pullLength } from '../stretch/pull-length.js';
-import { bandOf, spreadAt } from './band.js';
+import { bandOf } from './band.js';
+import { spreadAt } from '../spread.js';
 import { K80 } from './kitchen-offsets.params.js';
 
 const boiled = { maxTemperatureC: 92, holdMin: 3, blenderPower: 0.6, blendSeconds: 60 };

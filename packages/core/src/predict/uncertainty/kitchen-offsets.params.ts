@@ -1,4 +1,4 @@
-import type { Provenance } from '../parameter.js';
+import type { Provenance } from '../../numeric/parameter.js';
 
 interface OffsetRow {
   /** Prior standard deviation of the log-offset. */

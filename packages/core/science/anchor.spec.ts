@@ -1,0 +1,64 @@
+import { assemble } from '../src/predict/assemble/assemble.js';
+import { anchorPrediction, recipeOfAnchor } from './anchor.js';
+import { anchors, laterAnchors, referenceAnchors } from './anchor-table.js';
+import committed from './committed.json';
+import { drawHeldBack } from './draw.js';
+import { resultOf } from './evidence.js';
+import heldBack from './held-back.json';
+import { larderChecks } from './larder-checks.js';
+import { larderTable } from '../src/larder/catalog/larder-table.js';
+
+/** Share of swollen particles above which decision 0006 lets the model depart from the reference computation. */
+const PARTICLES_MATTER = 0.01;
+const swollenShare = (anchor: (typeof anchors)[number]): number => {
+  if (!anchor.recipe) return 0;
+  const mix = assemble(recipeOfAnchor(anchor.recipe));
+  return (mix.particleVolume + mix.curdVolume + mix.cellWallVolume + mix.cellStarch) / mix.suspensionVolume;
+};
+const plain = referenceAnchors.filter(
+  (anchor) => anchor.family !== 'emulsions' && swollenShare(anchor) < PARTICLES_MATTER,
+);
+
+test('thirty reference anchors are of pots without swollen particles', () => {
+  expect(plain.length).toBeGreaterThanOrEqual(30);
+});
+
+test.each(plain.map((anchor) => [`${anchor.id} ${anchor.name}`, anchor] as const))(
+  '%s agrees with the reference computation, whose laws it shares',
+  (_name, anchor) => {
+    expect(Math.abs(anchorPrediction(anchor) / (anchor.prototype ?? NaN) - 1)).toBeLessThan(0.035);
+  },
+);
+
+test('what was held back is what the seed draws, a third of all, and none of it was seen by the reference computation', () => {
+  expect(drawHeldBack(laterAnchors, heldBack.count, heldBack.seed)).toEqual(heldBack.ids);
+  expect(heldBack.count).toBe(Math.round(anchors.length / 3));
+  expect(new Set(anchors.map(({ id }) => id)).size).toBe(anchors.length);
+});
+
+test('there are enough anchors of every kind', () => {
+  const count = (family: string) => anchors.filter((anchor) => anchor.family === family).length;
+  expect(anchors.length).toBeGreaterThanOrEqual(130);
+  expect(count('taste and acid')).toBeGreaterThanOrEqual(12);
+  expect(count('solid fat and spreads')).toBeGreaterThanOrEqual(12);
+  expect(count('pull and storage')).toBeGreaterThanOrEqual(12);
+  expect(count('vegetable and legume purées')).toBeGreaterThanOrEqual(15);
+  expect(count('nut and seed creams')).toBeGreaterThanOrEqual(10);
+});
+
+test('no fewer anchors lie inside their range than were committed', () => {
+  const results = anchors.map(resultOf);
+  expect(results.filter((r) => r.inside && !r.heldBack).length).toBeGreaterThanOrEqual(
+    committed.fittedInside,
+  );
+  expect(results.filter((r) => r.inside && r.heldBack).length).toBeGreaterThanOrEqual(
+    committed.heldBackInside,
+  );
+});
+
+test.each(larderChecks(larderTable).map((check) => [check.name, check] as const))(
+  'every ingredient: %s',
+  (_name, check) => {
+    expect(check.failing).toEqual([]);
+  },
+);

@@ -1,0 +1,30 @@
+import type { RailId } from '../property/rail.js';
+
+/** A lit stretch of a rail: where the value should lie, in the property's unit. */
+export interface Stretch {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** How much a wish matters against the others. */
+export const weights = [1, 2, 3] as const;
+export type Weight = (typeof weights)[number];
+export const weightNames: Readonly<Record<Weight, string>> = {
+  1: 'would be nice',
+  2: 'matters',
+  3: 'must be so',
+};
+
+/** What a cook asks of one property. */
+export interface Wish extends Stretch {
+  /** Absent means "matters". */
+  readonly weight?: Weight;
+  /** The cook fixed the property where it stood; its stretch is narrow around that. */
+  readonly pinned?: boolean;
+}
+
+export const DEFAULT_WEIGHT: Weight = 2;
+export const weightOf = (wish: Wish): Weight => wish.weight ?? DEFAULT_WEIGHT;
+
+/** What a product has to be: a wish for each rail that is lit. */
+export type Brief = Readonly<Partial<Record<RailId, Wish>>>;

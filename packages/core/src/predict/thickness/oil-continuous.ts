@@ -1,0 +1,59 @@
+import { arrhenius } from '../../numeric/arrhenius.js';
+import { logistic, softplus } from '../../numeric/smooth-step.js';
+import { fat } from '../fat/solid-fat.params.js';
+import type { Mixture } from '../mixture/mixture.js';
+import { suspension as s } from '../particle/suspension.params.js';
+import type { KitchenOffsets } from '../uncertainty/kitchen-offsets.params.js';
+import { consistency as p } from './consistency.params.js';
+import { hydrodynamicFactor, jammed } from './suspension-flow.js';
+
+/** Yield stress of chilled high-fat emulsions whose droplets hold hard fat, Pa. */
+export function chilledEmulsionStress(mix: Mixture, solidFat: number): number {
+  if (!(solidFat > 0)) return 0;
+  const fatShare = mix.fat / Math.max(mix.fat + mix.water * p.waterAgainstFat, 1e-9);
+  return (
+    fat.chilledEmulsion *
+    softplus(fatShare - fat.chilledOnset, fat.chilledWidth) ** fat.chilledExponent *
+    (solidFat / 100) ** fat.chilledCrystalExponent *
+    (1 - Math.min(mix.emulsifiedFat, 1)) ** fat.chilledEmulsifierExponent
+  );
+}
+
+/** Weight of the oil-continuous branch, 0..1, from water over the fat that can invert. */
+export function oilContinuity(mix: Mixture): number {
+  if (!(mix.fat > 0)) return 0;
+  const ratio = mix.water / Math.max(mix.fat - mix.stableEmulsionFat, 1e-9);
+  return logistic((Math.log(fat.inversionRatio) - Math.log(Math.max(ratio, 1e-4))) / fat.inversionWidth);
+}
+
+/** What one continuous phase would do alone: mPa·s and Pa. */
+export interface Branch {
+  readonly viscosity: number;
+  readonly yieldStress: number;
+  readonly fatStress: number;
+}
+
+/** The flow of a pot whose continuous phase is oil. @source engine notes E-6, E-11 */
+export function oilContinuousBranch(mix: Mixture, tC: number, solidFat: number, z: KitchenOffsets): Branch {
+  const oil = fat.oilViscosity * arrhenius(fat.oilEa, tC, p.roomTemperatureK);
+  const solids = mix.protein + mix.fibre > 0.02 * mix.mass ? fat.innerPhaseSolids : 1;
+  const inner =
+    mix.water + ((mix.mass - mix.water - mix.fat) / p.drySolidsDensity) * fat.innerPhaseSwelling * solids;
+  const liquid = Math.max(1 - solidFat / 100, 0.03);
+  const oilVolume = mix.fat * s.fatVolume,
+    volume = inner + oilVolume;
+  const packing = (inner / fat.innerPacking + (oilVolume * (1 - liquid)) / fat.crystalPacking) / volume;
+  const jam = jammed(packing, 1);
+  const network =
+    1000 *
+    (solidFat / (solidFat + fat.networkTrace)) *
+    fat.networkK *
+    softplus(solidFat - 1, fat.networkOnset) ** fat.networkExponent *
+    (oilVolume / volume) ** fat.volumeExponent *
+    Math.exp(z.fat);
+  return {
+    viscosity: oil * hydrodynamicFactor(Math.min(packing, 3)),
+    yieldStress: network + Math.exp(z.jamming) * fat.pasteYield * jam ** s.jammingExponent,
+    fatStress: network,
+  };
+}

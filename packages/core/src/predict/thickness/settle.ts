@@ -1,0 +1,74 @@
+import type { Storage } from '../../recipe/recipe.js';
+import type { Mixture } from '../mixture/mixture.js';
+import { suspension as s } from '../particle/suspension.params.js';
+import { type KitchenOffsets, noOffsets, type OffsetName } from '../uncertainty/kitchen-offsets.params.js';
+import { soluteConcentrations, starchConcentrations } from './concentrations.js';
+import { oilContinuity } from './oil-continuous.js';
+import { bakedStress, gumGels, heatSetStress, starchGels } from './set-gels.js';
+import { hydrodynamicFactor, jammed, suspensionStress } from './suspension-flow.js';
+import { shareWater, type Water } from './water-sharing.js';
+
+/** Everything about the flow that does not depend on the temperature: worked out once for a whole curve. */
+export interface Settled {
+  readonly mix: Mixture;
+  readonly storage: Storage;
+  readonly days: number;
+  readonly water: Water;
+  readonly starch: readonly number[];
+  readonly solutes: readonly number[];
+  readonly starchGel: readonly number[];
+  readonly gumGel: readonly number[];
+  readonly heatSet: number;
+  readonly baked: number;
+  readonly packing: number;
+  readonly dispersedVolume: number;
+  readonly dropletShare: number;
+  readonly hydrodynamic: number;
+  readonly jam: number;
+  readonly particleStress: number;
+  readonly oilContinuous: number;
+}
+
+/** What of the offsets changes the water and the particles; the others act on the flow alone. */
+export const settlingOffsets: ReadonlySet<OffsetName> = new Set<OffsetName>(['seed', 'cellWall', 'water']);
+
+/**
+ * What the pot is whatever its temperature: water shared out, concentrations, set gels, packing.
+ * @param offsets log-offsets of this kitchen; zero for the model as it stands
+ */
+export function settle(
+  mix: Mixture,
+  storage: Storage,
+  days: number,
+  offsets: KitchenOffsets = noOffsets,
+): Settled {
+  const z = offsets;
+  const volume =
+    mix.suspensionVolume * Math.exp((z.water * mix.water) / Math.max(mix.suspensionVolume, 1e-6));
+  const water = shareWater(mix, { storage, days }, volume, z);
+  const droplets = s.fatVolume * mix.fat;
+  const packing = (water.solids / s.particlePacking + droplets / s.dropletPacking) / volume;
+  const dropletShare = droplets / Math.max(droplets + water.solids, 1e-9);
+  const jam = jammed(packing, dropletShare);
+  const starch = starchConcentrations(mix, water),
+    solutes = soluteConcentrations(mix, water);
+  return {
+    mix,
+    storage,
+    days,
+    water,
+    starch,
+    solutes,
+    packing,
+    dropletShare,
+    jam,
+    starchGel: starchGels(mix, starch),
+    gumGel: gumGels(solutes),
+    heatSet: heatSetStress(mix, water.free),
+    baked: bakedStress(mix, water.all),
+    dispersedVolume: (water.solids + droplets) / volume,
+    hydrodynamic: hydrodynamicFactor(packing),
+    particleStress: suspensionStress(jam, dropletShare),
+    oilContinuous: oilContinuity(mix),
+  };
+}

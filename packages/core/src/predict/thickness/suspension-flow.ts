@@ -1,0 +1,22 @@
+import { softplus } from '../../numeric/smooth-step.js';
+import { suspension as s } from '../particle/suspension.params.js';
+
+/** max(x, 0) with a rounded corner. */
+const roundedPositive = (x: number): number =>
+  (x + Math.sqrt(x * x + 4 * s.packingSoftness * s.packingSoftness)) / 2;
+
+/** How far a suspension is jammed: 0 without particles; particles that stick begin sooner than droplets. */
+export function jammed(packing: number, dropletShare: number): number {
+  const width = s.jammingWidth + (s.dropletJammingWidth - s.jammingWidth) * dropletShare;
+  return softplus(packing - s.jamming0, width) - softplus(-s.jamming0, width);
+}
+
+/** Krieger–Dougherty below packing, bounded above it. */
+export function hydrodynamicFactor(packing: number): number {
+  const k = (roundedPositive(1 - packing) / roundedPositive(1)) ** -s.hydrodynamicExponent;
+  return k / (1 + (k - 1) / s.hydrodynamicCap);
+}
+
+/** Yield stress of a jammed suspension at the temperature of the paste anchors, Pa. */
+export const suspensionStress = (jam: number, dropletShare: number): number =>
+  (s.dropletYield * dropletShare + s.particleYield * (1 - dropletShare)) * jam ** s.jammingExponent;

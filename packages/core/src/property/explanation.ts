@@ -1,0 +1,20 @@
+import type { ContributionProperty } from './contributions.js';
+import type { Mixture } from '../predict/mixture/mixture.js';
+import { lawOf } from './laws.js';
+import type { ShownParameter } from './shown-parameter.js';
+
+/** Why a figure is what it is, apart from the lines. */
+export interface Explanation {
+  /** The law in a sentence a cook can read. */
+  readonly law: string;
+  /** Those that matter for this pot. */
+  readonly parameters: readonly ShownParameter[];
+  /** Entries of docs/sources.md. */
+  readonly sources: readonly string[];
+}
+
+/** The law, the parameters and the sources behind a figure of this pot. */
+export const explanationOf = (property: ContributionProperty, mix: Mixture): Explanation => {
+  const { law, parameters, sources } = lawOf(property);
+  return { law, parameters: parameters(mix), sources };
+};

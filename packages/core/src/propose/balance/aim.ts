@@ -1,0 +1,85 @@
+import type { Judged } from '../../property/assessed.js';
+import { type Brief, type Wish, weightOf } from '../../brief/wish.js';
+import { wishesOf } from '../../brief/brief.js';
+import { coordinateOn, type RailId, railOf } from '../../property/rail.js';
+import type { Band } from '../../predict/uncertainty/band.js';
+import { balanceWeights, edges, wishWeights } from './balance.params.js';
+import { outside } from './bounded-least-squares.js';
+
+/** A wish in steps of its rail, ready for the arithmetic. */
+export interface Aim {
+  readonly rail: RailId;
+  readonly wish: Wish;
+  readonly low: number;
+  readonly high: number;
+  readonly weight: number;
+}
+
+/** How far a band lies outside an aim, in steps of the rail. */
+export interface Miss {
+  /** Of the middle; negative is below the stretch. */
+  readonly middle: number;
+  /** Of the end that sticks out furthest, less what no amount could bring inside. */
+  readonly band: number;
+}
+
+const inSteps = (rail: RailId, value: number): number =>
+  coordinateOn(railOf(rail).scale, value) / balanceWeights.step;
+
+export const aimOf = (rail: RailId, wish: Wish): Aim => ({
+  rail,
+  wish,
+  low: inSteps(rail, wish.low),
+  high: inSteps(rail, wish.high),
+  weight: wishWeights[weightOf(wish)],
+});
+
+export const aimsOf = (brief: Brief): readonly Aim[] =>
+  wishesOf(brief).map(({ rail, wish }) => aimOf(rail, wish));
+
+/**
+ * The distance of a band from a stretch. A band wider than its stretch cannot lie inside it: then it is to stand in the middle, and
+ * only what sticks out further on one side than it must counts.
+ * @param margin steps by which the middle is to stay inside the edges
+ */
+export function missOf(aim: Aim, band: Band, margin = 0): Miss {
+  const [middle, bandLow, bandHigh] = figuresOf(aim, band);
+  return {
+    middle: outside(middle, ...keptInside(aim, margin)),
+    band: Math.max(0, aim.low - bandLow, bandHigh - aim.high),
+  };
+}
+
+/** The figures of an aim, in steps: the middle, and each end of the band less what no amount could bring inside. */
+export function figuresOf(
+  { rail, low, high }: Aim,
+  { low: from, mid, high: to }: Band,
+): readonly [middle: number, bandLow: number, bandHigh: number] {
+  const bandLow = inSteps(rail, from),
+    bandHigh = inSteps(rail, to);
+  const unavoidable = Math.max(0, (bandHigh - bandLow - (high - low)) / 2);
+  return [inSteps(rail, mid), bandLow + unavoidable, bandHigh - unavoidable];
+}
+
+/** Where the middle is to lie: the stretch, less a margin at each edge. */
+export function keptInside({ low, high }: Aim, margin: number): readonly [low: number, high: number] {
+  const keep = Math.min(margin, (high - low) / 2);
+  return [low + keep, high - keep];
+}
+
+export const missesOf = (aims: readonly Aim[], judged: Judged, margin = 0): readonly Miss[] =>
+  aims.map((aim) => missOf(aim, railOf(aim.rail).value(judged), margin));
+
+/** Whether the middle of every prediction lies in its stretch, as near as a kitchen can tell. */
+export const met = (misses: readonly Miss[]): boolean =>
+  misses.every(({ middle }) => Math.abs(middle) <= edges.met);
+
+/** Rails whose middle lies outside. */
+export const missedRails = (aims: readonly Aim[], misses: readonly Miss[]): readonly RailId[] =>
+  aims.flatMap(({ rail }, i) => (met(misses.slice(i, i + 1)) ? [] : [rail]));
+
+/** What each miss weighs against the others. @param margin steps by which the middle is to stay inside the edges */
+export const penaltiesOf = (aims: readonly Aim[], judged: Judged, margin: number): readonly number[] =>
+  missesOf(aims, judged, margin).map(
+    ({ middle, band }, i) => (aims[i]?.weight ?? 1) * (middle ** 2 + balanceWeights.band * band ** 2),
+  );

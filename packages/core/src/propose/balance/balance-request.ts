@@ -1,0 +1,43 @@
+import type { Brief } from '../../brief/wish.js';
+import type { Hold } from '../../formula/formula.js';
+import type { Eater } from '../../household/eater.js';
+import type { PackLabel } from '../../household/portion/pack-label.js';
+import type { Recipe } from '../../recipe/recipe.js';
+import { balanceDefaults } from './balance.params.js';
+
+/** What is to be balanced, for whom, and what may move. */
+export interface BalanceRequest {
+  readonly recipe: Recipe;
+  readonly portions: number;
+  readonly brief: Brief;
+  /** By line of the recipe; absent or undefined is free. */
+  readonly holds?: readonly (Hold | undefined)[];
+  /** Nobody by default: then only the brief counts. */
+  readonly eaters?: readonly Eater[];
+  readonly labels?: ReadonlyMap<string, PackLabel>;
+  /** g in the house by ingredient, where the balance may use no more than there is; what is not listed is not limited. */
+  readonly stock?: ReadonlyMap<string, number>;
+  /** What is weighed in stays the same in sum; true by default. */
+  readonly holdMass?: boolean;
+}
+
+export interface BalanceOptions {
+  readonly seed: number;
+  /** Points from which it searches; the first is the present formula. */
+  readonly starts: number;
+  /** Most steps from each. */
+  readonly iterations: number;
+  /** Times the width of the bands is worked out anew. */
+  readonly passes: number;
+  /** Look for the demands that exclude each other when not all can be met. */
+  readonly explain: boolean;
+  /** Asked between steps; true ends the search with the best found so far. */
+  readonly stop: () => boolean;
+}
+
+export const completeBalanceOptions = (given: Partial<BalanceOptions> = {}): BalanceOptions => ({
+  ...balanceDefaults,
+  explain: true,
+  stop: () => false,
+  ...given,
+});

@@ -1,0 +1,53 @@
+import { briefOfFamily } from '../../brief/brief.js';
+import type { Family } from '../../brief/family.js';
+import type { Eater } from '../../household/eater.js';
+import type { Need } from '../../household/need/need.js';
+import { potOf } from '../../predict/pot.fixture.js';
+import type { Process } from '../../recipe/recipe.js';
+import { balance, type BalanceOutcome } from './balance.js';
+import type { BalanceOptions, BalanceRequest } from './balance-request.js';
+import { finish } from './solve.js';
+
+/** Cooked and blended as a sauce is. */
+export const asSauce: Partial<Process> = {
+  maxTemperatureC: 92,
+  holdMin: 5,
+  blenderPower: 0.6,
+  blendSeconds: 60,
+  blendedAfterCooking: false,
+};
+
+/** A request for a test: lines, family, and what differs. */
+export function requestOf(
+  lines: readonly (readonly [id: string, grams: number])[],
+  family: Family,
+  more: Partial<BalanceRequest> = {},
+): BalanceRequest {
+  return { recipe: potOf(lines, asSauce, { at: 62 }), portions: 4, brief: briefOfFamily(family), ...more };
+}
+
+export const eaterWith = (name: string, ...needs: readonly Need[]): Eater => ({
+  id: name,
+  name,
+  eatsTonight: true,
+  needs,
+});
+
+/** Balances to the end, measured in grams. */
+export const balanced = (request: BalanceRequest, options: Partial<BalanceOptions> = {}): BalanceOutcome =>
+  finish(balance(request, { units: request.recipe.lines.map(() => 'g'), rounding: 'grams' }, options));
+
+/** A seed and bean sauce with room in every direction. */
+export const seedSauce = [
+  ['sunflower-seed', 90],
+  ['white-bean-boiled', 80],
+  ['carrot', 60],
+  ['water', 380],
+  ['rice-flour', 12],
+  ['rapeseed-oil', 15],
+  ['lemon-juice', 14],
+  ['nutritional-yeast', 12],
+  ['salt', 5],
+  ['garlic-powder', 1.5],
+  ['turmeric', 0.4],
+] as const;

@@ -1,0 +1,190 @@
+import type { Wish } from '../../brief/wish.js';
+import { coordinateOn, type RailId, railOf, valueOnRail } from '../../property/rail.js';
+import { type Aim, aimOf, aimsOf, met, missOf } from './aim.js';
+import { balanceWeights } from './balance.params.js';
+import type { BalanceOptions, BalanceRequest } from './balance-request.js';
+import { type Demand, demandsOf, onlyWith, withChangedWish } from './demand.js';
+import { feasiblePoint } from './feasibility.js';
+import { massOutOfReach, searchSpace } from './search-space.js';
+import { asPart, type SearchProgress, solve, type Solution } from './solve.js';
+
+/** The smallest change of what is asked that would let everything else be met. */
+export type Relaxation =
+  | {
+      readonly kind: 'widen';
+      readonly rail: RailId;
+      readonly to: Wish;
+      /** Steps of the rail. */ readonly by: number;
+    }
+  | { readonly kind: 'free-line'; readonly line: number }
+  | { readonly kind: 'free-mass'; /** g that would have to be weighed in. */ readonly massG: number }
+  /** Somebody cannot have a line that the rest depends on. */
+  | { readonly kind: 'swap-line'; readonly line: number };
+
+export interface Conflict {
+  /** Demands that cannot all be met; without any one of them the others can. */
+  readonly conflicting: readonly Demand[];
+  /** Smallest first. */
+  readonly relaxations: readonly Relaxation[];
+}
+
+type Search<T> = Generator<SearchProgress, T>;
+
+/**
+ * Amounts that meet a request, or undefined when none are found: looked for straight, and once more from where a plain balance ends.
+ */
+export function* feasible(
+  request: BalanceRequest,
+  options: BalanceOptions,
+  hint?: Float64Array,
+): Search<Float64Array | undefined> {
+  const space = searchSpace(request),
+    aims = aimsOf(request.brief);
+  const found = yield* feasiblePoint(space, aims, options, hint);
+  if (found || massOutOfReach(space)) return found;
+  const { masses } = yield* solve(space, aims, { ...options, passes: 1, starts: 2 });
+  return yield* feasiblePoint(space, aims, { ...options, starts: 0 }, masses);
+}
+
+/** What can be left out first: wishes that are met, then people, holds, mass; those that are missed stay longest. */
+function leastSuspectFirst(demands: readonly Demand[], missed: ReadonlySet<RailId>): readonly Demand[] {
+  const suspicion = (demand: Demand): number => {
+    switch (demand.kind) {
+      case 'wish':
+        return missed.has(demand.rail) ? 5 : 0;
+      case 'stock':
+        return 1;
+      case 'mass':
+        return 2;
+      case 'person':
+        return 3;
+      case 'hold':
+        return 4;
+    }
+  };
+  return [...demands].sort((a, b) => suspicion(a) - suspicion(b));
+}
+
+/** Steps added to a widened edge, so that it can be met with a little room; the first that helps is taken. @source assumed */
+const ROOMS = [0.15, 0.6, 1.5] as const;
+/** Weight of a wish that is to give way, against the others. */
+const GIVES_WAY = 0.003;
+
+/** How far one wish would have to be widened for the other demands of the conflict to hold. */
+function* widening(
+  whole: BalanceRequest,
+  request: BalanceRequest,
+  rail: RailId,
+  options: BalanceOptions,
+): Search<Relaxation | undefined> {
+  const wish = whole.brief[rail];
+  if (!wish) return undefined;
+  // Measured with everything else met where that can be; otherwise with the other demands of the conflict.
+  let nearest: Solution | undefined;
+  for (const asked of [whole, request]) {
+    const aims = aimsOf(asked.brief).map((aim): Aim =>
+      aim.rail === rail ? { ...aim, weight: aim.weight * GIVES_WAY } : aim,
+    );
+    const found = yield* solve(searchSpace(asked), aims, { ...options, passes: 1, starts: 2 });
+    nearest = found;
+    if (met(found.misses.filter((_miss, i) => aims[i]?.rail !== rail))) break;
+    if (asked === request) return undefined;
+  }
+  if (!nearest) return undefined;
+  const { judged, masses } = nearest;
+  const off = missOf(aimOf(rail, wish), railOf(rail).value(judged)).middle;
+  if (off === 0) return undefined;
+  const { scale, value } = railOf(rail);
+  const place = coordinateOn(scale, value(judged).mid);
+  for (const room of ROOMS) {
+    const edge = valueOnRail(scale, place + Math.sign(off) * room * balanceWeights.step);
+    const to: Wish = off < 0 ? { ...wish, low: edge } : { ...wish, high: edge };
+    // Offered only when it truly helps the whole request.
+    if (yield* feasible(withChangedWish(whole, rail, to), { ...options, starts: 1 }, masses))
+      return { kind: 'widen', rail, to, by: Math.abs(off) + room };
+  }
+  return undefined;
+}
+
+/** What to do about each demand of the conflict; people’s needs are never weakened. */
+function* relaxationsOf(
+  request: BalanceRequest,
+  conflicting: readonly Demand[],
+  options: BalanceOptions,
+): Search<readonly Relaxation[]> {
+  const found: Relaxation[] = [],
+    batchG = request.recipe.lines.reduce((all, line) => all + line.mass, 0);
+  for (const demand of conflicting) {
+    switch (demand.kind) {
+      case 'wish': {
+        const wider = yield* widening(request, onlyWith(request, conflicting), demand.rail, options);
+        if (wider) found.push(wider);
+        break;
+      }
+      case 'hold': {
+        const holds = (request.holds ?? []).map((hold, line) => (line === demand.line ? undefined : hold));
+        if (yield* feasible({ ...request, holds }, options))
+          found.push({ kind: 'free-line', line: demand.line });
+        break;
+      }
+      case 'mass': {
+        const masses = yield* feasible({ ...request, holdMass: false }, options);
+        if (masses) found.push({ kind: 'free-mass', massG: masses.reduce((all, g) => all + g, 0) });
+        break;
+      }
+      case 'person': {
+        const { people, present } = searchSpace(onlyWith(request, conflicting));
+        const lines = new Set(
+          people.forbidden
+            .filter(({ line, eater }) => eater === demand.eater && (present[line] ?? 0) > 0)
+            .map(({ line }) => line),
+        );
+        lines.forEach((line) => found.push({ kind: 'swap-line', line }));
+        break;
+      }
+      case 'stock':
+        break;
+    }
+  }
+  const size = (r: Relaxation): number => {
+    switch (r.kind) {
+      case 'widen':
+        return r.by;
+      case 'free-mass':
+        return Math.abs(Math.log(r.massG / batchG)) / balanceWeights.step;
+      case 'free-line':
+        return 1;
+      case 'swap-line':
+        return 0;
+    }
+  };
+  return found.sort((a, b) => size(a) - size(b));
+}
+
+/** Share of the work that is done when the conflicting set is known. */
+const FILTERED = 0.8;
+
+/**
+ * Which demands exclude each other: each is left out in turn, and stays out when the rest still cannot be met. What is left is
+ * irreducible: every demand in it is needed for the conflict.
+ * @returns nothing conflicting when the search is stopped
+ * @source deletion filter for irreducible infeasible sets, Chinneck & Dravnieks 1991
+ */
+export function* conflictIn(
+  request: BalanceRequest,
+  missed: ReadonlySet<RailId>,
+  options: BalanceOptions,
+): Search<Conflict> {
+  let kept = demandsOf(request);
+  const asked = leastSuspectFirst(kept, missed);
+  for (const [i, demand] of asked.entries()) {
+    if (options.stop()) return { conflicting: [], relaxations: [] };
+    const rest = kept.filter((other) => other !== demand);
+    const part = [(i / asked.length) * FILTERED, ((i + 1) / asked.length) * FILTERED] as const;
+    if (!(yield* asPart(feasible(onlyWith(request, rest), options), ...part))) kept = rest;
+  }
+  return {
+    conflicting: kept,
+    relaxations: yield* asPart(relaxationsOf(request, kept, options), FILTERED, 1),
+  };
+}

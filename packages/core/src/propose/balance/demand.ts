@@ -1,0 +1,56 @@
+import { type Brief, type Wish } from '../../brief/wish.js';
+import type { RailId } from '../../property/rail.js';
+import { withWish, wishesOf } from '../../brief/brief.js';
+import type { BalanceRequest } from './balance-request.js';
+
+/** One thing that is asked of a balance. */
+export type Demand =
+  | { readonly kind: 'wish'; readonly rail: RailId }
+  /** A line that the cook holds. */
+  | { readonly kind: 'hold'; readonly line: number }
+  | { readonly kind: 'person'; readonly eater: string }
+  /** What is weighed in stays the same. */
+  | { readonly kind: 'mass' }
+  /** No more than is in the house. */
+  | { readonly kind: 'stock' };
+
+export const demandsOf = ({ brief, holds, eaters, stock, holdMass }: BalanceRequest): readonly Demand[] => [
+  ...wishesOf(brief).map(({ rail }): Demand => ({ kind: 'wish', rail })),
+  ...(holdMass === false ? [] : [{ kind: 'mass' } as const]),
+  ...(stock ? [{ kind: 'stock' } as const] : []),
+  ...(holds ?? []).flatMap((hold, line): Demand[] => (hold ? [{ kind: 'hold', line }] : [])),
+  ...(eaters ?? [])
+    .filter(({ needs }) => needs.length > 0)
+    .map(({ name }): Demand => ({ kind: 'person', eater: name })),
+];
+
+/** The same request with only these demands left. */
+export function onlyWith(request: BalanceRequest, demands: readonly Demand[]): BalanceRequest {
+  const brief = demands.reduce<Brief>(
+    (all, demand) => (demand.kind === 'wish' ? withWish(all, demand.rail, request.brief[demand.rail]) : all),
+    {},
+  );
+  const { stock: _stock, ...rest } = request;
+  return {
+    ...rest,
+    brief,
+    holds: (request.holds ?? []).map((hold, line) =>
+      demands.some((d) => d.kind === 'hold' && d.line === line) ? hold : undefined,
+    ),
+    eaters: (request.eaters ?? []).filter(({ name }) =>
+      demands.some((d) => d.kind === 'person' && d.eater === name),
+    ),
+    holdMass: demands.some(({ kind }) => kind === 'mass'),
+    ...(request.stock && demands.some(({ kind }) => kind === 'stock') ? { stock: request.stock } : {}),
+  };
+}
+
+/** The same request with one wish changed. */
+export const withChangedWish = (
+  request: BalanceRequest,
+  rail: RailId,
+  wish: Wish | undefined,
+): BalanceRequest => ({
+  ...request,
+  brief: withWish(request.brief, rail, wish),
+});

@@ -1,0 +1,95 @@
+import { knownContent } from '../../household/need/compound-content.js';
+import { COMPOUND_CV } from '../../household/need/compound.params.js';
+import type { Eater } from '../../household/eater.js';
+import { ruleLimits } from '../../household/need/rule.params.js';
+import type { PackLabel } from '../../household/portion/pack-label.js';
+import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
+import { whoCanEat } from '../../household/who-can-eat.js';
+import type { Recipe } from '../../recipe/recipe.js';
+import { compositionCv, K80 } from '../../predict/uncertainty/kitchen-offsets.params.js';
+import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
+
+/** A line that somebody must not have at all. */
+export interface Forbidden {
+  /** Place of the line in the recipe. */
+  readonly line: number;
+  readonly eater: string;
+  readonly reason: string;
+}
+
+/** Something a person may have only so much of in a portion; what the lines bring adds up. */
+export interface PortionLimit {
+  readonly eater: string;
+  readonly what: string;
+  /** g in a portion for each g of the line. */
+  readonly perGram: readonly number[];
+  /** g a portion; `doubtful` is where the upper end of the band reaches it. */
+  readonly most: number;
+  readonly doubtful: number;
+}
+
+export interface PeopleLimits {
+  readonly forbidden: readonly Forbidden[];
+  readonly portions: readonly PortionLimit[];
+}
+
+const nobody: PeopleLimits = { forbidden: [], portions: [] };
+
+/** What these people must not have of these lines; the same judgement as everywhere (`whoCanEat`), line by line. */
+export function limitsOfPeople(
+  recipe: Recipe,
+  portions: number,
+  eaters: readonly Eater[],
+  labels: ReadonlyMap<string, PackLabel> = new Map(),
+): PeopleLimits {
+  if (eaters.length === 0) return nobody;
+  const nothingPredicted = { salt: { low: 0, mid: 0, high: 0 }, massG: 0, pungent: 0 };
+  const portion = portionOfRecipe({ recipe, prediction: nothingPredicted }, portions, labels);
+  const forbidden = eaters.flatMap((eater) =>
+    whoCanEat(eater, portion).findings.flatMap(({ verdict, line, reason }) =>
+      verdict === 'does-not' && line !== undefined ? [{ line: Number(line), eater: eater.name, reason }] : [],
+    ),
+  );
+  const limits = eaters.flatMap((eater) =>
+    eater.needs.flatMap((need): PortionLimit[] => {
+      const limit = (
+        what: string,
+        most: number,
+        cv: number,
+        perGram: (line: Recipe['lines'][number]) => number,
+      ): PortionLimit => ({
+        eater: eater.name,
+        what,
+        most,
+        doubtful: most * Math.exp(-K80 * cv),
+        perGram: recipe.lines.map((line) => perGram(line) / portions),
+      });
+      if (need.kind === 'salt-limit')
+        return [
+          limit(
+            'salt',
+            need.gramsPerPortion,
+            compositionCv.salt,
+            ({ ingredient }) => compiledIngredient(ingredient).salt,
+          ),
+        ];
+      if (need.kind === 'rule' && need.rule === 'small-child')
+        return [
+          {
+            ...limit('salt', Infinity, 0, ({ ingredient }) => compiledIngredient(ingredient).salt),
+            doubtful: ruleLimits.childSalt,
+          },
+        ];
+      if (need.kind !== 'compound') return [];
+      return [
+        limit(
+          need.compound,
+          need.gramsPerPortion,
+          COMPOUND_CV,
+          ({ ingredient }) => (knownContent(need.compound, ingredient) ?? 0) / 100,
+        ),
+      ];
+    }),
+  );
+  return { forbidden, portions: limits };
+}

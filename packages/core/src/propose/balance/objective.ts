@@ -1,0 +1,145 @@
+import type { Judged } from '../../property/assessed.js';
+import { assemble } from '../../predict/assemble/assemble.js';
+import type { Recipe } from '../../recipe/recipe.js';
+import { momentOf, predictMixture } from '../../predict/predict.js';
+import { consistencyAt } from '../../predict/thickness/consistency.js';
+import { pullLength } from '../../predict/stretch/pull-length.js';
+import { noOffsets } from '../../predict/uncertainty/kitchen-offsets.params.js';
+import { type Spread, spreadAt } from '../../predict/spread.js';
+import { grams } from '../../quantity/quantity.js';
+import { railOf } from '../../property/rail.js';
+import { type Aim, figuresOf, keptInside } from './aim.js';
+import type { LeastSquares } from './bounded-least-squares.js';
+import { balanceWeights, edges } from './balance.params.js';
+import type { PortionLimit } from './limits-of-people.js';
+import { massesAt, type SearchSpace, variableOf, variablesOf } from './search-space.js';
+
+export const withMasses = (recipe: Recipe, masses: ArrayLike<number>): Recipe => ({
+  ...recipe,
+  lines: recipe.lines.map((line, i) => ({ ...line, mass: grams(masses[i] ?? 0) })),
+});
+
+/** How wide the bands are at these amounts. */
+export function spreadOf(recipe: Recipe): Spread {
+  const mix = assemble(recipe),
+    at = momentOf(recipe),
+    flow = consistencyAt(mix, at);
+  return spreadAt(mix, at, flow, pullLength(mix, flow, at));
+}
+
+/** Everything a rail may ask of a recipe. @param spread width of the bands, where that is known well enough already */
+export function judge(recipe: Recipe, portions: number, spread?: Spread): Judged {
+  const mix = assemble(recipe);
+  return { recipe, portions, mix, prediction: predictMixture(mix, momentOf(recipe), noOffsets, spread) };
+}
+
+/** g a portion of what a person is limited in. */
+export const portionOf = ({ perGram }: PortionLimit, masses: ArrayLike<number>): number =>
+  perGram.reduce((all, per, i) => all + per * (masses[i] ?? 0), 0);
+
+/** Share of a limit at which the search already turns back, so that rounding does not cross it. @source assumed */
+const TURN_BACK = 0.985;
+const TENTH = 0.1;
+
+/** What the batch costs, as far as prices are known. */
+const coinsOf = ({ lines }: Recipe, masses: ArrayLike<number>): number =>
+  lines.reduce(
+    (all, { ingredient: { facts } }, i) => all + ((facts.pricePerKg ?? 0) * (masses[i] ?? 0)) / 1000,
+    0,
+  );
+
+/** Figures, each with the stretch it is to lie in. */
+type Figures = readonly { readonly value: number; readonly least: number; readonly most: number }[];
+
+const weighed = (weight: number, value: number, least: number, most: number): Figures[number] => {
+  const by = Math.sqrt(weight);
+  return { value: by * value, least: by * least, most: by * most };
+};
+
+/** @param insist factor on the middles, for when being inside comes before everything else; the ends of the bands count `band` */
+const aimFigures = (aims: readonly Aim[], judged: Judged, insist: number, band: number): Figures =>
+  aims.flatMap((aim) => {
+    const [middle, low, high] = figuresOf(aim, railOf(aim.rail).value(judged));
+    const middles = weighed(aim.weight * insist, middle, ...keptInside(aim, edges.inside));
+    if (band === 0) return [middles];
+    return [
+      middles,
+      weighed(aim.weight * band, low, aim.low, Infinity),
+      weighed(aim.weight * band, high, -Infinity, aim.high),
+    ];
+  });
+
+const limitFigures = (
+  { people }: SearchSpace,
+  masses: Float64Array,
+  person: number,
+  doubt: number,
+): Figures =>
+  people.portions.flatMap((limit) => {
+    const eaten = portionOf(limit, masses);
+    const over = (weight: number, most: number): Figures =>
+      weight > 0 && most < Infinity
+        ? [weighed(weight, eaten / most / TENTH, -Infinity, TURN_BACK / TENTH)]
+        : [];
+    return [...over(person, limit.most), ...over(doubt, limit.doubtful)];
+  });
+
+const changeFigures = (space: SearchSpace, masses: Float64Array, weight: number): Figures =>
+  space.free.map((line) => {
+    const by = variableOf(space, line, masses[line] ?? 0) - variableOf(space, line, space.present[line] ?? 0);
+    return weighed(weight * (space.stiffness[line] ?? 1), by, 0, 0);
+  });
+
+function problemOf(
+  space: SearchSpace,
+  spread: Spread,
+  figuresAt: (judged: Judged, masses: Float64Array) => Figures,
+): LeastSquares {
+  const { recipe, portions } = space.request;
+  const at = (masses: Float64Array): Figures =>
+    figuresAt(judge(withMasses(recipe, masses), portions, spread), masses);
+  const there = at(space.present);
+  return {
+    figures: (point) => Float64Array.from(at(massesAt(space, point)), ({ value }) => value),
+    least: Float64Array.from(there, ({ least }) => least),
+    most: Float64Array.from(there, ({ most }) => most),
+    low: variablesOf(space, space.low),
+    high: variablesOf(space, space.high),
+  };
+}
+
+/**
+ * What the balance makes small: misses of the brief and of people’s limits, then change, then cost.
+ * @param insist factor on the middles, for when being inside comes before everything else
+ */
+export function balanceProblem(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  spread: Spread,
+  insist = 1,
+): LeastSquares {
+  const { recipe } = space.request,
+    presentCoins = Math.max(coinsOf(recipe, space.present), 1e-6);
+  return problemOf(space, spread, (judged, masses) => [
+    ...aimFigures(aims, judged, insist, balanceWeights.band),
+    ...limitFigures(space, masses, balanceWeights.person, balanceWeights.personDoubt),
+    ...changeFigures(space, masses, balanceWeights.change),
+    { value: Math.sqrt((balanceWeights.cost * coinsOf(recipe, masses)) / presentCoins), least: 0, most: 0 },
+  ]);
+}
+
+/** Pull back to the present amounts where nothing else matters: just enough to keep the arithmetic well posed. */
+const TETHER = 1e-8;
+
+/** What has to be met, whatever it changes or costs. */
+export const feasibilityProblem = (space: SearchSpace, aims: readonly Aim[], spread: Spread): LeastSquares =>
+  problemOf(space, spread, (judged, masses) => [
+    ...aimFigures(
+      aims.map((aim) => ({ ...aim, weight: 1 })),
+      judged,
+      1,
+      0,
+    ),
+    ...limitFigures(space, masses, balanceWeights.person, 0),
+    ...changeFigures(space, masses, TETHER),
+  ]);

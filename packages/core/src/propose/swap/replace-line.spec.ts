@@ -1,0 +1,119 @@
+import { seedSauce } from '../balance/balance.fixture.js';
+import { judge } from '../balance/objective.js';
+import { ingredientById } from '../../larder/catalog/larder-table.js';
+import { potOf } from '../../predict/pot.fixture.js';
+import { newcomersFor } from './newcomers.js';
+import { type PotLine, replaceLine } from './replace-line.js';
+import { swapRequestOf } from './swap.fixture.js';
+
+type Lines = readonly (readonly [id: string, grams: number])[];
+
+/** The pot with one ingredient in place of another, before it is balanced. */
+function replaced(lines: Lines, from: string, to: string): readonly PotLine[] {
+  const request = swapRequestOf(lines, 'pouring-sauce', from);
+  const at = lines.findIndex(([id]) => id === from);
+  const newcomer = newcomersFor(request, at, () => true).find(
+    ({ lines: [first] }) => first?.ingredient.id === to,
+  );
+  if (!newcomer) throw new Error(`${to} is no newcomer for ${from}`);
+  const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
+  return replaceLine(judge(request.recipe, 4), { ...request.recipe, lines: pot }, at, newcomer, () => false);
+}
+
+const g = (lines: readonly PotLine[], id: string): number =>
+  lines.find(({ ingredient }) => ingredient.id === id)?.mass ?? 0;
+const total = (lines: readonly { readonly mass: number }[]) => lines.reduce((all, { mass }) => all + mass, 0);
+const waterIn = (lines: readonly PotLine[]) =>
+  lines.reduce((all, { ingredient, mass }) => all + ((ingredient.per100.water ?? 0) * mass) / 100, 0);
+const saltIn = (lines: readonly PotLine[]) =>
+  lines.reduce((all, { ingredient, mass }) => all + ((ingredient.per100.salt ?? 0) * mass) / 100, 0);
+const ofGrams = (lines: Lines) => potOf(lines).lines;
+
+test('a wet base for a dry one takes its liquid out of the pot', () => {
+  const after = replaced(seedSauce, 'sunflower-seed', 'butter-bean-boiled');
+  expect(g(after, 'butter-bean-boiled')).toBeGreaterThan(90);
+  expect(g(after, 'water')).toBeLessThan(380);
+  expect(Math.abs(waterIn(after) / waterIn(ofGrams(seedSauce)) - 1)).toBeLessThan(0.1);
+});
+
+test('a salted form takes salt out', () => {
+  const cashew = seedSauce.map(([id, mass]) => [id === 'sunflower-seed' ? 'cashew' : id, mass] as const);
+  const after = replaced(cashew, 'cashew', 'cashew-roasted-salted');
+  expect(g(after, 'salt')).toBeLessThan(4.3);
+  expect(saltIn(after) / saltIn(ofGrams(cashew))).toBeCloseTo(1, 1);
+});
+
+test.each([
+  ['garlic-powder', 'garlic', 1 / 0.3],
+  ['lemon-juice', 'citric-acid', 0.056],
+] as const)('%s becomes %s by the table of equivalents', (from, to, factor) => {
+  const after = replaced(seedSauce, from, to);
+  const before = seedSauce.find(([id]) => id === from)?.[1] ?? 0;
+  expect(g(after, to) / (before * factor)).toBeGreaterThan(0.9);
+  expect(g(after, to) / (before * factor)).toBeLessThan(1.1);
+});
+
+test.each([
+  ['rice-flour', 'potato-starch', 'viscosity'],
+  ['nutritional-yeast', 'tomato-paste', 'umami'],
+  ['lemon-juice', 'cider-vinegar', 'sour'],
+] as const)('%s is replaced by as much %s as keeps the %s', (from, to, figure) => {
+  const request = swapRequestOf(seedSauce, 'pouring-sauce', from);
+  const before = judge(request.recipe, 4).prediction[figure].mid;
+  const after = judge({ ...request.recipe, lines: replaced(seedSauce, from, to) }, 4).prediction[figure].mid;
+  expect(Math.abs(Math.log(after / before))).toBeLessThan(0.3);
+});
+
+test('the batch weighs what it weighed', () => {
+  for (const to of ['cashew', 'red-lentil-dry', 'cauliflower', 'pumpkin-seed-butter'])
+    expect(total(replaced(seedSauce, 'sunflower-seed', to))).toBeCloseTo(total(ofGrams(seedSauce)), 3);
+});
+
+test('a sauce of the house stands in for bought shreds, its water taken from the dish', () => {
+  const dish = [
+    ['plant-shreds', 120],
+    ['tomato-canned', 200],
+    ['vegetable-stock-unsalted', 500],
+    ['salt', 4],
+  ] as const;
+  const sauces = [{ name: 'House melt', lines: potOf(seedSauce).lines }];
+  const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces });
+  const sauce = newcomersFor(request, 0, () => true).find((newcomer) => newcomer.sauce === 'House melt');
+  const dry = (
+    lines: readonly {
+      readonly ingredient: { readonly per100: { readonly water?: number } };
+      readonly mass: number;
+    }[],
+  ) =>
+    lines.reduce((all, { ingredient, mass }) => all + mass * (1 - (ingredient.per100.water ?? 0) / 100), 0);
+  expect(dry(sauce?.lines ?? [])).toBeCloseTo(dry(request.recipe.lines.slice(0, 1)), 6);
+  const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
+  const after = replaceLine(
+    judge(request.recipe, 4),
+    { ...request.recipe, lines: pot },
+    0,
+    sauce ?? { lines: [] },
+    () => false,
+  );
+  const brought = waterIn(sauce?.lines ?? []);
+  expect(brought).toBeGreaterThan(100);
+  expect(g(after, 'vegetable-stock-unsalted')).toBeLessThan(500 - 0.6 * brought);
+  expect(after.filter((line) => line.sauce === 'House melt')).toHaveLength(seedSauce.length);
+  const noSunflower = newcomersFor(request, 0, ({ id }) => id !== 'sunflower-seed');
+  expect(noSunflower.some((newcomer) => newcomer.sauce !== undefined)).toBe(false);
+});
+
+test('what may not move stays: a pinned liquid gives no room', () => {
+  const request = swapRequestOf(seedSauce, 'pouring-sauce', 'sunflower-seed');
+  const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
+  const bean = ingredientById('butter-bean-boiled');
+  const [newcomer] = newcomersFor(request, 0, ({ id }) => id === bean?.id);
+  const after = replaceLine(
+    judge(request.recipe, 4),
+    { ...request.recipe, lines: pot },
+    0,
+    newcomer ?? { lines: [] },
+    ({ ingredient }) => ingredient.id === 'water',
+  );
+  expect(g(after, 'water')).toBe(380);
+});

@@ -1,0 +1,167 @@
+import { judge } from '../balance/objective.js';
+import { sensibleShare } from '../balance/sensible-share.params.js';
+import type { Judged } from '../../property/assessed.js';
+import { type RailId, railOf } from '../../property/rail.js';
+import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
+import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
+import { grams } from '../../quantity/quantity.js';
+import type { Newcomer } from './newcomers.js';
+import { swapSearch, workOfRole } from './swap.params.js';
+
+/** A line of a pot in which something was replaced. */
+export interface PotLine extends RecipeLine {
+  /** Place of the line in the original recipe; absent for a newcomer. */
+  readonly origin?: number;
+  /** The original line whose place a newcomer takes; absent for a helper. */
+  readonly replaces?: number;
+  /** The household’s sauce that the line comes from. */
+  readonly sauce?: string;
+}
+
+const NO_SPREAD = { viscosity: 0, yieldStress: 0, pull: 0 } as const;
+const sumOf = (lines: readonly RecipeLine[], per: (line: RecipeLine) => number): number =>
+  lines.reduce((all, line) => all + per(line) * line.mass, 0);
+const waterOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).water;
+const saltOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).salt;
+
+/** Share of salt from which something is a salting, and of water from which it is the dish’s liquid. */
+const IS_SALT = 0.8,
+  IS_LIQUID = 0.75;
+
+/** What the line is there for, where its role says so; a salting is there for its salt, a sweetener for its sweetness. */
+function workOf({ role, per100 }: RecipeLine['ingredient']): RailId | undefined {
+  if (role !== 'seasoning') return workOfRole[role];
+  if ((per100.salt ?? 0) > 100 * IS_SALT) return 'salt';
+  return (per100.sugars ?? 0) > 50 ? 'sweetness' : undefined;
+}
+
+/** g of a newcomer that do the same work in this pot, by halving; what grows without end stops at what is sensible. */
+function matchedMass(
+  recipe: Recipe,
+  at: number,
+  newcomer: RecipeLine,
+  rail: RailId,
+  wanted: number,
+  batchG: number,
+): number {
+  const lines = [...recipe.lines];
+  const replacedG = recipe.lines[at]?.mass ?? 0;
+  const { value } = railOf(rail);
+  const valueAt = (mass: number): number => {
+    lines[at] = { ...newcomer, mass: grams(mass) };
+    return value(judge({ ...recipe, lines }, 1, NO_SPREAD)).mid;
+  };
+  let low = Math.log(swapSearch.leastFactor * replacedG + 1e-6),
+    high = Math.log(
+      Math.min(swapSearch.mostFactor * replacedG, sensibleShare(newcomer.ingredient) * batchG) + 1e-6,
+    );
+  if (high <= low) return Math.exp(high);
+  if (valueAt(Math.exp(high)) <= wanted) return Math.exp(high);
+  for (let step = 0; step < swapSearch.matchSteps; step++) {
+    const middle = (low + high) / 2;
+    if (valueAt(Math.exp(middle)) < wanted) low = middle;
+    else high = middle;
+  }
+  return Math.exp((low + high) / 2);
+}
+
+/** g of a base that brings as much dry matter, as far as it stays a base and not the whole pot. */
+function drySame(replaced: RecipeLine, newcomer: RecipeLine, batchG: number): number {
+  const dry = replaced.mass * (1 - waterOf(replaced));
+  const own = Math.max(1 - waterOf(newcomer), 0.02);
+  return Math.min(
+    dry / own,
+    swapSearch.wettestGrowth * replaced.mass,
+    sensibleShare(newcomer.ingredient) * batchG,
+  );
+}
+
+/** First amounts of a newcomer: by the table of equivalents, by dry matter, or by the work its role does. */
+function firstAmounts(
+  original: Judged,
+  at: number,
+  replaced: RecipeLine,
+  { lines, factor, sauce }: Newcomer,
+  recipe: Recipe,
+): readonly RecipeLine[] {
+  const [first, ...rest] = lines;
+  if (!first || sauce !== undefined) return lines;
+  const batchG = sumOf(original.recipe.lines, () => 1);
+  if (factor !== undefined) return [{ ...first, mass: grams(factor * replaced.mass) }, ...rest];
+  if (first.ingredient.role === 'body')
+    return [{ ...first, mass: grams(drySame(replaced, first, batchG)) }, ...rest];
+  const rail = workOf(replaced.ingredient);
+  if (!rail || first.ingredient.role === 'liquid') return [{ ...first, mass: replaced.mass }, ...rest];
+  const mass = matchedMass(recipe, at, first, rail, railOf(rail).value(original).mid, batchG);
+  return [{ ...first, mass: grams(mass) }, ...rest];
+}
+
+const isSalting = (line: PotLine): boolean => saltOf(line) > IS_SALT;
+
+/** Water that came in is taken from the dish’s liquid, salt from its salt; then the liquid fills up to the mass of before. */
+export function evenOut(
+  lines: readonly PotLine[],
+  moreWater: number,
+  moreSalt: number,
+  batchG: number,
+  held: (line: PotLine) => boolean,
+): readonly PotLine[] {
+  const out = [...lines];
+  const largest = (test: (line: PotLine) => boolean): number =>
+    out.reduce(
+      (most, line, i) =>
+        test(line) && !held(line) && line.origin !== undefined && line.mass > (out[most]?.mass ?? 0)
+          ? i
+          : most,
+      -1,
+    );
+  const change = (i: number, by: number, least: number): void => {
+    const line = out[i];
+    if (line) out[i] = { ...line, mass: grams(Math.max(least, line.mass + by)) };
+  };
+  const liquid = largest((line) => line.ingredient.role === 'liquid' && waterOf(line) > IS_LIQUID);
+  const wet = out[liquid];
+  if (wet) change(liquid, -moreWater / waterOf(wet), swapSearch.liquidKept * wet.mass);
+  const salting = largest(isSalting);
+  const salt = out[salting];
+  if (salt) change(salting, -moreSalt / saltOf(salt), 0.05 * salt.mass);
+  const now = out[liquid];
+  if (now) change(liquid, batchG - sumOf(out, () => 1), swapSearch.liquidKept * now.mass);
+  const scale =
+    batchG /
+    Math.max(
+      sumOf(out, () => 1),
+      1e-9,
+    );
+  const movable = out.filter((line) => !held(line)).reduce((all, { mass }) => all + mass, 0);
+  const by = movable > 0 ? 1 + ((scale - 1) * sumOf(out, () => 1)) / movable : 1;
+  return by > 0 ? out.map((line) => (held(line) ? line : { ...line, mass: grams(line.mass * by) })) : out;
+}
+
+/** The pot with a newcomer where a line stood: in an amount that does the same work, its water and salt taken out elsewhere. */
+export function replaceLine(
+  original: Judged,
+  pot: Recipe & { readonly lines: readonly PotLine[] },
+  at: number,
+  newcomer: Newcomer,
+  held: (line: PotLine) => boolean,
+): readonly PotLine[] {
+  const replaced = pot.lines[at];
+  if (!replaced) throw new RangeError(`the pot has no line ${at}`);
+  const arrived = firstAmounts(original, at, replaced, newcomer, pot);
+  const { origin } = replaced;
+  const placed = arrived.map((line): PotLine => ({
+    ...line,
+    ...(origin === undefined ? {} : { replaces: origin }),
+    ...(newcomer.sauce === undefined ? {} : { sauce: newcomer.sauce }),
+  }));
+  const lines = [...pot.lines.slice(0, at), ...placed, ...pot.lines.slice(at + 1)];
+  const more = (per: (line: RecipeLine) => number) => sumOf(arrived, per) - per(replaced) * replaced.mass;
+  return evenOut(
+    lines,
+    more(waterOf),
+    more(saltOf),
+    sumOf(pot.lines, () => 1),
+    held,
+  );
+}

@@ -1,0 +1,133 @@
+import { measuredPot } from '../balance/balance.js';
+import { type Aim, met, missedRails } from '../balance/aim.js';
+import type { Measurable } from '../balance/kitchen-rounding.js';
+import type { SearchSpace } from '../balance/search-space.js';
+import type { Solution } from '../balance/solve.js';
+import type { Judged } from '../../property/assessed.js';
+import type { RailId } from '../../property/rail.js';
+import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
+import { whoCanEat } from '../../household/who-can-eat.js';
+import { soakHours } from '../../larder/preparation/soak.js';
+import { costOf } from '../../predict/cost/cost.js';
+import type { PotLine } from './replace-line.js';
+import { schoolOf } from './school.js';
+import { boilingMin, rankWeights, unitOfRole } from './swap.params.js';
+import type { SwapRequest } from './swap-request.js';
+import { unlikeness } from './kinship.js';
+import { distanceBetween, type Told, toldOf } from './told.js';
+
+/** One way to replace what was asked for, everything else put right around it. */
+export interface SwapOption {
+  readonly lines: readonly PotLine[];
+  /** By line, as a kitchen measures them. */
+  readonly amounts: readonly Measurable[];
+  readonly after: Judged;
+  readonly outside: readonly RailId[];
+  readonly told: readonly Told[];
+  /** People who would have to ask or read a label first. */
+  readonly asks: readonly string[];
+  /** Steps of a rail away from the original, root mean square. */
+  readonly distance: number;
+  /** Coins of the batch against the original. */
+  readonly coinsMore: number;
+  /** min that making the newcomers ready adds. */
+  readonly minutes: number;
+  /** Newcomers that are not in the house, where that is known. */
+  readonly notInHouse: readonly string[];
+  readonly school: string;
+  /** Lower is better. */
+  readonly rank: number;
+}
+
+const minutesOf = ({ ingredient, preparation }: PotLine): number =>
+  preparation === 'soaked'
+    ? 60 * (soakHours(ingredient.id, true) ?? 0)
+    : preparation === 'boiled'
+      ? boilingMin
+      : 0;
+
+/** How unlike the newcomers are to what they replace, the most unlike of them. */
+const unlikenessOf = ({ recipe }: SwapRequest, newcomers: readonly PotLine[]): number =>
+  Math.max(
+    0,
+    ...newcomers.map(({ ingredient, replaces, sauce }) => {
+      const was = replaces === undefined ? undefined : recipe.lines[replaces];
+      return was && sauce === undefined ? unlikeness(was.ingredient, ingredient) : 0;
+    }),
+  );
+
+/** A pot with newcomers, and the amounts that were found for it. */
+export interface BalancedPot {
+  readonly lines: readonly PotLine[];
+  readonly space: SearchSpace;
+  readonly solution: Solution;
+}
+
+/** A balanced pot as an option, or nothing when somebody still could not eat it. */
+export function optionOf(
+  request: SwapRequest,
+  aims: readonly Aim[],
+  original: Judged,
+  { lines, space, solution }: BalancedPot,
+): SwapOption | undefined {
+  const { measuring, portions, eaters = [], labels, brief, inHouse } = request;
+  const { amounts, after, misses } = measuredPot(space, aims, solution, {
+    rounding: measuring.rounding,
+    units: lines.map(({ origin, ingredient }) =>
+      origin === undefined ? unitOfRole[ingredient.role] : (measuring.units[origin] ?? 'g'),
+    ),
+    asWritten: lines.map(
+      ({ origin, mass }) => origin !== undefined && mass === request.recipe.lines[origin]?.mass,
+    ),
+  });
+  const portion = portionOfRecipe(
+    {
+      recipe: { ...after.recipe, lines: after.recipe.lines.filter(({ mass }) => mass > 0) },
+      prediction: after.prediction,
+    },
+    portions,
+    labels,
+  );
+  const verdicts = eaters.map((eater) => whoCanEat(eater, portion));
+  if (verdicts.some(({ verdict }) => verdict === 'does-not')) return undefined;
+  const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
+  const newcomers = lines.filter(({ origin }) => origin === undefined);
+  // A sauce of the house is one thing to make, however many lines it has.
+  const newThings = new Set(newcomers.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
+  const notInHouse = inHouse
+    ? newcomers
+        .filter(({ ingredient }) => !inHouse.has(ingredient.id))
+        .map(({ ingredient }) => ingredient.name)
+    : [];
+  const coins = (judged: Judged) => costOf(judged.recipe.lines).coins.mid;
+  const distance = distanceBetween(original, after),
+    coinsMore = coins(after) - coins(original),
+    minutes = Math.max(0, ...newcomers.map(minutesOf));
+  const fit = Math.sqrt(
+    misses.reduce((all, miss, i) => all + (met([miss]) ? 0 : (aims[i]?.weight ?? 1) * miss.middle ** 2), 0),
+  );
+  const w = rankWeights;
+  const rank =
+    w.fit * fit +
+    w.closeness * distance +
+    w.cost * Math.log2(Math.max(coins(after), 0.01) / Math.max(coins(original), 0.01)) +
+    (w.hour * minutes) / 60 +
+    w.notInHouse * notInHouse.length +
+    w.newLine * newThings +
+    w.unlike * unlikenessOf(request, newcomers) +
+    w.asks * asks.length;
+  return {
+    lines,
+    amounts,
+    after,
+    asks,
+    outside: missedRails(aims, misses),
+    distance,
+    coinsMore,
+    minutes,
+    notInHouse,
+    rank,
+    told: toldOf(brief, original, after),
+    school: schoolOf(after.recipe.lines),
+  };
+}
