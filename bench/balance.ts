@@ -15,7 +15,11 @@ import { demoHousehold } from '../apps/server/src/demo/demo-household';
 import { aimsOf } from '../packages/core/src/propose/balance/aim';
 import { completeBalanceOptions } from '../packages/core/src/propose/balance/balance-request';
 import { type LeastSquares, objectiveAt } from '../packages/core/src/propose/balance/bounded-least-squares';
-import { balanceProblem, judge, spreadOf, withMasses } from '../packages/core/src/propose/balance/objective';
+import { balanceProblem } from '../packages/core/src/propose/balance/objective';
+import { potAt } from '../packages/core/src/predict/pot-at';
+import { spreadOfPot } from '../packages/core/src/predict/spread';
+import { assess } from '../packages/core/src/property/assess';
+import { withMasses } from '../packages/core/src/recipe/with-masses';
 import { randomProblems } from '../packages/core/science/random-problems';
 import { searchSpace, variablesOf } from '../packages/core/src/propose/balance/search-space';
 import { solve } from '../packages/core/src/propose/balance/solve';
@@ -53,7 +57,11 @@ function measure(request: ReturnType<typeof randomProblems>[number], i: number):
   const start = performance.now();
   const solution = finish(solve(space, aims, completeBalanceOptions({ explain: false })));
   const ms = performance.now() - start;
-  const problem = balanceProblem(space, aims, spreadOf(withMasses(request.recipe, solution.masses)));
+  const problem = balanceProblem(
+    space,
+    aims,
+    spreadOfPot(potAt(withMasses(request.recipe, solution.masses))),
+  );
   const objective = objectiveOf(problem);
   const budget = MORE_EVALUATIONS * solution.evaluations;
   const global = differentialEvolution(objective, problem.low, problem.high, budget, SEED + i);
@@ -157,15 +165,15 @@ function quietest(work: () => unknown): number {
 function candidatesPerSecond(): number {
   const request = demoRequest('Dumpling cream', 'oat-drink');
   const { recipe, portions } = request,
-    spread = spreadOf(recipe),
-    original = judge(recipe, portions);
+    spread = spreadOfPot(potAt(recipe)),
+    original = assess(recipe, portions);
   const lines = recipe.lines.map((line, origin) => ({ ...line, origin }));
   const line = lines.findIndex(({ ingredient }) => ingredient.id === 'oat-drink');
   const newcomers = newcomersFor(request, line, () => true);
   const ms = quietest(() => {
     for (let k = 0; k < 20; k++)
       for (const newcomer of newcomers)
-        judge(
+        assess(
           { ...recipe, lines: replaceLine(original, { ...recipe, lines }, line, newcomer, () => false) },
           portions,
           spread,

@@ -3,9 +3,9 @@ import {
   celsius,
   grams,
   ingredientById,
-  momentOf,
   predict,
-  predictMixture,
+  potAt,
+  predictPot,
   type Recipe,
   reportOn,
   uncooked,
@@ -92,7 +92,7 @@ function medianOf(work: () => unknown): number {
   return percentile(times, 0.5);
 }
 
-const figuresWithBands = (recipe: Recipe) => predictMixture(assemble(recipe), momentOf(recipe));
+const figuresWithBands = (recipe: Recipe) => predictPot(potAt(recipe));
 
 /** MB by which the heap has grown after a million predictions. */
 function heapGrowthMb(): number {

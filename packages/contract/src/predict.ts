@@ -90,9 +90,9 @@ export interface PredictResponse {
   readonly fatPct: number;
   readonly proteinPct: number;
   readonly saltPct: number;
-  readonly sweetPct: number;
-  readonly umamiEucPct: number;
-  readonly sourMEqPerKg: number;
+  readonly sweetnessPct: number;
+  readonly savorinessPct: number;
+  readonly sournessMEqPerKg: number;
   readonly pH: number;
   readonly energyKcal: number;
   /** Bands of the figures above. */
@@ -101,9 +101,9 @@ export interface PredictResponse {
       | 'fatPct'
       | 'proteinPct'
       | 'saltPct'
-      | 'sweetPct'
-      | 'umamiEucPct'
-      | 'sourMEqPerKg'
+      | 'sweetnessPct'
+      | 'savorinessPct'
+      | 'sournessMEqPerKg'
       | 'pH'
       | 'energyKcal'
       | 'yieldStressPa',
@@ -114,7 +114,7 @@ export interface PredictResponse {
   readonly yieldStressPa: number;
   readonly thicknessClass: ThicknessClass;
   readonly thicknessRange: readonly [ThicknessClass, ThicknessClass];
-  readonly pullLengthCm: BandView;
+  readonly stretchCm: BandView;
   readonly curdlingProbability: number;
   readonly graininess: number;
   readonly lumps: number;

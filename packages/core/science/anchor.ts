@@ -106,7 +106,7 @@ export function anchorPrediction(anchor: Anchor): number {
       if (!anchor.against) throw new RangeError(`anchor ${anchor.id} is a ratio to nothing`);
       return prediction.viscosity.mid / predict(recipeOfAnchor(anchor.against)).viscosity.mid;
     case 'pull':
-      return prediction.pull.mid;
+      return prediction.stretch.mid;
     case 'yield-stress':
       return prediction.yieldStress.mid;
     case 'firmness':
@@ -120,13 +120,13 @@ export function anchorPrediction(anchor: Anchor): number {
     case 'graininess':
       return prediction.graininess;
     case 'umami':
-      return prediction.umami.mid;
+      return prediction.savoriness.mid;
     case 'salt':
       return prediction.salt.mid;
     case 'sour':
-      return prediction.sour.mid;
+      return prediction.sourness.mid;
     case 'sweet':
-      return prediction.sweet.mid;
+      return prediction.sweetness.mid;
     case 'weeping':
       return prediction.weeping;
     case 'browning':

@@ -26,11 +26,11 @@ function bandOfAnchor(anchor: Anchor): Band | undefined {
     case 'yield-stress':
       return p.yieldStress;
     case 'pull':
-      return p.pull;
+      return p.stretch;
     case 'pH':
       return p.pH;
     case 'umami':
-      return p.umami;
+      return p.savoriness;
     default:
       return undefined;
   }

@@ -45,7 +45,7 @@ test('a pot is predicted with the same core as in the browser', async () => {
     serving: { temperatureC: celsius(75), storage: 'cool', days: 0 },
   });
   expect(answer.viscosityMPaS.mid).toBeCloseTo(own.viscosity.mid, 6);
-  expect(answer.pullLengthCm.mid).toBeCloseTo(own.pull.mid, 9);
+  expect(answer.stretchCm.mid).toBeCloseTo(own.stretch.mid, 9);
   expect(answer).toMatchObject({
     thicknessClass: own.thicknessClass,
     massG: own.massG,
@@ -58,10 +58,10 @@ test('a pot is predicted with the same core as in the browser', async () => {
 test('every promised figure is there and in order', async () => {
   const answer = (await ask(pot).expect(200)).body as PredictResponse;
   expect(answer.massG).toBeCloseTo(240 + 31.8 + 13.725 + 3 - 10, 6);
-  for (const band of [answer.viscosityMPaS, answer.pullLengthCm])
+  for (const band of [answer.viscosityMPaS, answer.stretchCm])
     expect(band.low < band.mid && band.mid < band.high).toBe(true);
-  expect(answer.pullLengthCm.mid).toBeGreaterThan(8);
-  expect(answer.umamiEucPct).toBeGreaterThanOrEqual(0);
+  expect(answer.stretchCm.mid).toBeGreaterThan(8);
+  expect(answer.savorinessPct).toBeGreaterThanOrEqual(0);
   expect(answer.yieldStressPa).toBeGreaterThanOrEqual(0);
   const hot = answer.curve.map((point) => point.viscosityMPaS);
   expect(hot).toEqual([...hot].sort((a, b) => b - a));
@@ -75,7 +75,7 @@ test('every promised figure is there and in order', async () => {
       'sourness',
       'sweetness',
       'cost',
-      'splitting',
+      'curdling',
     ]),
   );
 });

@@ -1,17 +1,16 @@
 import { formulaOfContent, type WhoCanEatRequest } from '@alterum/contract';
 import {
   asOneLine,
-  assemble,
   celsius,
   gramsOf,
   mealOf,
-  momentOf,
   type PackLabel,
   type Portion,
   portionOfFormula,
   portionOfLines,
   portionOfRecipe,
-  predictMixture,
+  potAt,
+  predictPot,
   recipeOfFormula,
   timesAsMuch,
   uncooked,
@@ -62,7 +61,7 @@ export class PortionService {
       process: uncooked,
       serving: { temperatureC: celsius(60), storage: 'cool' as const, days: 0 },
     };
-    const prediction = predictMixture(assemble(recipe), momentOf(recipe));
+    const prediction = predictPot(potAt(recipe));
     const own = portionOfRecipe({ recipe, prediction }, portions, labels);
     const inside = await this.ofFormulas(lines, portions, labels);
     return inside.length > 0 ? mealOf([own, ...inside], 'mixed') : own;
@@ -113,7 +112,7 @@ export class PortionService {
     const view = await this.formulas.read(id);
     const formula = formulaOfContent(view);
     const resolved = recipeOfFormula(formula, (ingredient) => this.larder.find(ingredient));
-    const prediction = predictMixture(assemble(resolved.recipe), momentOf(resolved.recipe));
+    const prediction = predictPot(potAt(resolved.recipe));
     const divided = portions ?? formula.portions;
     const portion = portionOfFormula(
       { ...formula, portions: divided },

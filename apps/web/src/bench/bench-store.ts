@@ -1,15 +1,13 @@
 import type { FormulaView } from '@alterum/contract';
 import {
   advance,
-  assemble,
+  assess,
   type Formula,
   type FormulaStep,
   type History,
-  type Judged,
+  type Assessed,
   type LineProblem,
-  momentOf,
   type PointPrediction,
-  predictMixture,
   recipeOfFormula,
   redo,
   startHistory,
@@ -20,7 +18,7 @@ import { findIngredient } from '../app/house-larder';
 import { useNotices } from '../app/notices';
 
 /** What the core says of the formula as it stands; the pot after cooking is in it, for whoever draws a curve. */
-export interface Outcome extends Judged {
+export interface Outcome extends Assessed {
   /** Lines of the recipe, in its order. */
   readonly lineIds: readonly string[];
   readonly problems: readonly LineProblem[];
@@ -40,14 +38,10 @@ interface BenchState {
 
 export function outcomeOf(formula: Formula): Outcome {
   const { recipe, lineIds, problems } = recipeOfFormula(formula, findIngredient);
-  const mix = assemble(recipe);
   return {
-    recipe,
-    portions: formula.portions,
+    ...assess(recipe, formula.portions),
     lineIds,
     problems,
-    mix,
-    prediction: predictMixture(mix, momentOf(recipe)),
   };
 }
 

@@ -1,6 +1,6 @@
 import {
   type Contribution,
-  type ContributionProperty,
+  type LinedId,
   contributionsOf,
   explanationOf,
   provenanceWords,
@@ -13,7 +13,7 @@ import { figure } from './number-text';
 const SHOWN = 8;
 
 interface CausesProps {
-  readonly property: ContributionProperty;
+  readonly property: LinedId;
   readonly title: string;
   /** The figure itself, in words. */
   readonly reading: string;

@@ -1,10 +1,11 @@
 import {
   colourWord,
-  type Judged,
-  type ContributionProperty,
+  type Assessed,
+  type LinedId,
   type PointPrediction,
   type PredictionFlag,
-  railOf,
+  propertyOf,
+  type PropertyId,
   type Report,
   wordFor,
 } from '@alterum/core';
@@ -23,91 +24,59 @@ export const flagWords: Readonly<Record<PredictionFlag, string>> = {
 /** Flags that only say how rough the figures are; a table spread is meant to hold hardly any water. */
 export const quietFor = (flag: PredictionFlag, fatty: boolean): boolean => flag === 'no-water' && fatty;
 
-const wordAt = (value: number, words: readonly (readonly [below: number, word: string])[]): string =>
-  words.find(([below]) => value < below)?.[1] ?? '';
-
-/** Words for a risk between 0 and 1. */
-export const riskWord = (p: number): string =>
-  wordAt(p, [
-    [0.1, 'unlikely'],
-    [0.35, 'possible'],
-    [0.7, 'likely'],
-    [Infinity, 'almost certain'],
-  ]);
-const weepWord = (w: number): string =>
-  wordAt(w, [
-    [0.5, 'holds its water'],
-    [3, 'weeps a little'],
-    [Infinity, 'weeps'],
-  ]);
-const riseWord = (c: number): string =>
-  wordAt(c, [
-    [1, 'stays mixed'],
-    [4, 'rises in days'],
-    [7, 'rises in a day'],
-    [Infinity, 'rises soon'],
-  ]);
-const brownWord = (b: number): string =>
-  wordAt(b, [
-    [0.2, 'not baked'],
-    [2, 'pale'],
-    [5, 'golden'],
-    [8, 'brown'],
-    [Infinity, 'dark'],
-  ]);
-
 /** One figure as it stands on the plate; pressing it shows what made it. */
 export interface ShownFigure {
   readonly name: string;
   readonly word: string;
   readonly detail: string;
   /** Absent where there is nothing to share out over the lines. */
-  readonly property?: ContributionProperty;
+  readonly property?: LinedId;
   /** #rrggbb of a swatch. */
   readonly swatch?: string;
 }
 
-const percent = (p: number): string => `${Math.round(100 * p)} % likely`;
+/** A property as it stands on the plate: its word, or its figure where it has none; below it the figure or what is said beside it. */
+function shownOf(id: LinedId, assessed: Assessed, detail?: string): ShownFigure {
+  const property = propertyOf(id),
+    { mid } = property.value(assessed);
+  const said = `${figure(mid, property.digits)} ${property.unit}`;
+  const word = wordFor(property, mid);
+  return { name: property.name, word: word || said, detail: detail ?? said, property: id };
+}
+
+const wordOf = (id: PropertyId, assessed: Assessed): string => {
+  const property = propertyOf(id);
+  return wordFor(property, property.value(assessed).mid);
+};
 
 /** How it will feel and keep. */
-export function feelFigures(judged: Judged): readonly ShownFigure[] {
-  const { prediction: p } = judged;
-  const grain = railOf('smoothness'),
-    splitting = railOf('splitting');
+export function feelFigures(assessed: Assessed): readonly ShownFigure[] {
+  const { prediction: p } = assessed;
+  const top = wordOf('browning', assessed);
+  const { digits, unit } = propertyOf('browning');
   return [
+    shownOf('graininess', assessed),
+    shownOf('curdling', assessed),
+    shownOf('weeping', assessed),
     {
-      name: grain.name,
-      word: wordFor(grain, grain.value(judged).mid),
-      detail: `${figure(p.graininess, grain.digits)} ${grain.unit}`,
-      property: 'smoothness',
-    },
-    {
-      name: splitting.name,
-      word: wordFor(splitting, splitting.value(judged).mid),
-      detail: percent(p.curdling),
-      property: 'splitting',
-    },
-    {
-      name: 'Standing',
-      word: weepWord(p.weeping),
-      detail: `${p.weeping.toFixed(1)} % let go`,
-      property: 'weeping',
-    },
-    {
-      name: 'Fat',
-      word: riseWord(p.creaming),
-      detail: `oil on top ${riskWord(p.oilingOff)}`,
+      ...shownOf('creaming', assessed, `oil on top ${wordOf('oiling-off', assessed)}`),
       property: 'oiling-off',
     },
-    { name: 'Acid', word: `pH ${p.pH.mid.toFixed(1)}`, detail: 'no basis for canning', property: 'pH' },
+    {
+      ...shownOf('pH', assessed, 'no basis for canning'),
+      word: `pH ${figure(p.pH.mid, propertyOf('pH').digits)}`,
+    },
     {
       name: 'Colour',
       word: colourWord(p.colour.lab),
-      detail: p.browning < 0.2 ? 'not baked' : `top ${brownWord(p.browning)}, ${p.browning.toFixed(1)} of 10`,
+      detail: p.browning < BAKED ? top : `top ${top}, ${figure(p.browning, digits)} ${unit}`,
       swatch: p.colour.hex,
     },
   ];
 }
+
+/** Browning below which nothing was baked. */
+const BAKED = 0.2;
 
 /** `covered` below this is told: part of the pot is not in the tables. */
 const NEARLY_ALL = 0.98;

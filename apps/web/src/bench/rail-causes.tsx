@@ -1,15 +1,13 @@
-import { type ContributionProperty, contributionProperties, type Rail } from '@alterum/core';
+import { type LinedId, linedIds, type Rail } from '@alterum/core';
 import { useOutcome } from './bench-store';
 import Causes from './causes';
 import { figure } from './number-text';
-import { WhereToPull } from './where-to-pull';
+import { Sensitivities } from './sensitivities';
 import { WishControls } from './wish-controls';
 
-/** The property whose causes are told for a rail; the thickness at other moments has those of the thickness. */
-function causesOf({ id }: Rail): ContributionProperty | undefined {
-  const property = id.endsWith('-thickness') ? 'thickness' : id;
-  return contributionProperties.find((known) => known === property);
-}
+/** The property whose lines and law hold a rail: its own, or that of the thickness at the table. */
+const causesOf = ({ id, heldAs }: Rail): LinedId | undefined =>
+  linedIds.find((known) => known === (heldAs ?? id));
 
 /** One property: what is asked of it, what would move it, and which lines hold the bead where it is, with the band in words. */
 export default function RailCauses({ rail }: { readonly rail: Rail }) {
@@ -20,7 +18,7 @@ export default function RailCauses({ rail }: { readonly rail: Rail }) {
   return (
     <div className="space-y-3">
       <WishControls rail={rail} />
-      <WhereToPull rail={rail} />
+      <Sensitivities rail={rail} />
       {property ? (
         <Causes property={property} title={rail.name} reading={reading} />
       ) : (

@@ -2,7 +2,7 @@ import {
   type Band,
   isEmpty,
   placeOnRail,
-  type Judged,
+  type Assessed,
   type Rail,
   type Standing,
   standingOf,
@@ -34,10 +34,10 @@ const LitStretch = part(
 
 interface RailViewProps {
   readonly rail: Rail;
-  readonly judged: Judged;
-  readonly ghost: Judged | undefined;
+  readonly judged: Assessed;
+  readonly ghost: Assessed | undefined;
   /** Where it would stand with the amounts that are proposed. */
-  readonly proposed: Judged | undefined;
+  readonly proposed: Assessed | undefined;
   readonly brief: Brief;
   readonly minor: boolean;
 }
@@ -61,7 +61,7 @@ function Reading({
   minor,
 }: {
   readonly rail: Rail;
-  readonly judged: Judged;
+  readonly judged: Assessed;
   readonly standing: Standing;
   readonly minor: boolean;
 }) {
@@ -92,8 +92,8 @@ function Reading({
 interface BeadsProps {
   readonly rail: Rail;
   readonly band: Band;
-  readonly ghost: Judged | undefined;
-  readonly proposed: Judged | undefined;
+  readonly ghost: Assessed | undefined;
+  readonly proposed: Assessed | undefined;
   readonly minor: boolean;
 }
 
@@ -103,7 +103,7 @@ function Beads({ rail, band, ghost, proposed, minor }: BeadsProps) {
   const at = place(band.mid),
     low = place(band.low),
     high = place(band.high);
-  const placeOf = (other: Judged | undefined) =>
+  const placeOf = (other: Assessed | undefined) =>
     other && !isEmpty(other.prediction) ? place(rail.value(other).mid) : undefined;
   const before = placeOf(ghost),
     then = placeOf(proposed);
@@ -183,7 +183,7 @@ const Words = memo(function Words({ rail }: { readonly rail: Rail }) {
   );
 });
 
-function plainReading(rail: Rail, judged: Judged): string {
+function plainReading(rail: Rail, judged: Assessed): string {
   const { mid, low, high } = rail.value(judged);
   if (rail.id === 'thickness') return `${figure(mid, 0)} mPa·s`;
   return `${wordFor(rail, mid)}, ${figure(low, rail.digits)} to ${figure(high, rail.digits)}`;

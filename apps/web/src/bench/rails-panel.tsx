@@ -10,9 +10,10 @@ import { part } from '../ui/part';
 const BriefMenu = part(() => import('./brief-menu'));
 const KeepBriefDialog = part(() => import('./keep-brief-dialog'));
 
-/** The four a cook balances first stand large; the rest of the usual seven smaller below; the others on demand. */
-const LARGE = 4,
-  USUAL = 7;
+/** The rails a cook balances first stand large; the rest of the usual ones smaller below; the others on demand. */
+const isLarge = ({ place }: Rail): boolean => place === 'large';
+const isUsual = ({ place }: Rail): boolean => place === 'large' || place === 'usual';
+const usualCount = rails.filter(isUsual).length;
 
 /** What the formula has to be, and where briefs are kept and taken from. */
 function BriefButton() {
@@ -47,7 +48,7 @@ export const RailsPanel = memo(function RailsPanel() {
   const judged = useOutcome();
   const ghost = useBenchPart((bench) => bench.ghost);
   const proposed = useWork((work) => work.proposed);
-  // The smaller rails follow a moment after the four large ones, so that those answer within the frame.
+  // The smaller rails follow a moment after the large ones, so that those answer within the frame.
   const later = useDeferredValue(judged),
     ghostLater = useDeferredValue(ghost);
   const family = useBenchPart((bench) => bench.history.formula.family);
@@ -55,11 +56,11 @@ export const RailsPanel = memo(function RailsPanel() {
   const brief = briefOf({ family, ...(ownBrief ? { brief: ownBrief } : {}) });
   const [all, setAll] = useState(false);
   const usual = briefOfFamily(family);
-  const shown = (rail: Rail, i: number) =>
-    all || i < USUAL || (brief[rail.id] !== undefined && usual[rail.id] === undefined);
+  const shown = (rail: Rail) =>
+    all || isUsual(rail) || (brief[rail.id] !== undefined && usual[rail.id] === undefined);
   const list = rails.filter(shown);
   const off = rails.filter((rail) => ['below', 'above'].includes(standingOf(brief, rail.id, later)));
-  const shownWords = all ? `Usual ${USUAL}` : `All ${rails.length}`;
+  const shownWords = all ? `Usual ${usualCount}` : `All ${rails.length}`;
   return (
     <section
       className="plate plate-closed flex min-h-0 flex-col px-4 pb-1.5 pt-2"
@@ -85,15 +86,15 @@ export const RailsPanel = memo(function RailsPanel() {
         <div
           className={`flex flex-1 flex-col justify-between ${all ? 'lg:absolute lg:inset-0 lg:overflow-y-auto lg:overflow-x-hidden' : ''}`}
         >
-          {list.map((rail, i) => (
+          {list.map((rail) => (
             <RailView
               key={rail.id}
               rail={rail}
-              judged={i < LARGE ? judged : later}
-              ghost={i < LARGE ? ghost : ghostLater}
+              judged={isLarge(rail) ? judged : later}
+              ghost={isLarge(rail) ? ghost : ghostLater}
               proposed={proposed}
               brief={brief}
-              minor={i >= LARGE}
+              minor={!isLarge(rail)}
             />
           ))}
         </div>

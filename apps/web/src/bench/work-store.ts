@@ -1,4 +1,4 @@
-import type { Judged } from '@alterum/core';
+import type { Assessed } from '@alterum/core';
 import { create } from 'zustand';
 
 /** What stands on the work side of the Bench instead of the chart and the table. */
@@ -19,7 +19,7 @@ interface WorkState {
   /** The person it was asked for. */
   readonly eater: string | undefined;
   /** What the rails show beside the present: the proposal that is being looked at. */
-  readonly proposed: Judged | undefined;
+  readonly proposed: Assessed | undefined;
 }
 
 export const useWork = create<WorkState>()(() => ({
@@ -52,4 +52,4 @@ export function closeWork(): void {
   if (back && !back.matches('a, button, input, select, textarea, [tabindex]')) back.tabIndex = -1;
   back?.focus();
 }
-export const showProposed = (proposed: Judged | undefined): void => useWork.setState({ proposed });
+export const showProposed = (proposed: Assessed | undefined): void => useWork.setState({ proposed });

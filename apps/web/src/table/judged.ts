@@ -16,7 +16,7 @@ import { portionOf } from '../bench/portion';
 import { formulaIdOf } from './household-store';
 
 /** A formula as the table meets it, with everybody’s verdict. */
-export interface Judged {
+export interface Assessed {
   readonly view: FormulaView;
   readonly portion: Portion;
   /** In the order of the eaters. */
@@ -28,7 +28,7 @@ export function portionOfView(view: FormulaView): Portion {
   return portionOf(formula, outcomeOf(formula));
 }
 
-export function judged(view: FormulaView, eaters: readonly EaterView[]): Judged {
+export function judged(view: FormulaView, eaters: readonly EaterView[]): Assessed {
   const portion = portionOfView(view);
   return { view, portion, people: eaters.map((eater) => whoCanEat(eater, portion)) };
 }

@@ -1,6 +1,6 @@
 import { celsius, grams, ingredientById, type Recipe, uncooked } from '@alterum/core';
 import { demandWords, reasonWords, relaxationWords } from './change-words';
-import { toldWords } from './told-words';
+import { shiftWords } from './shift-words';
 
 const salt = ingredientById('salt');
 if (!salt) throw new Error('no salt');
@@ -36,10 +36,10 @@ test('a conflict and what would help are said in the words of the Bench', () => 
 });
 
 test('what is lost is told from and to', () => {
-  expect(toldWords({ rail: 'stretch', from: 14, to: 5, as: 'lost', steps: -4 })).toBe(
+  expect(shiftWords({ rail: 'stretch', from: 14, to: 5, as: 'lost', by: -4 })).toBe(
     'stretch falls from 14.0 to 5.0 cm',
   );
-  expect(toldWords({ rail: 'salt', from: 0.5, to: 0.9, as: 'won', steps: 3 })).toBe(
+  expect(shiftWords({ rail: 'salt', from: 0.5, to: 0.9, as: 'won', by: 3 })).toBe(
     'salt rises from 0.50 to 0.90 %',
   );
 });

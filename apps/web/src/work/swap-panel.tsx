@@ -6,7 +6,7 @@ import {
   type Schools,
   type SwapAsk,
   type SwapOption,
-  type Told,
+  type Shift,
 } from '@alterum/core';
 import { ArrowDown, ArrowUp, ArrowUpDown } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
@@ -25,7 +25,7 @@ import { houseSauces, isBoughtBody } from './house-sauces';
 import { Progress } from './progress';
 import { stepsOfOption } from './proposal-steps';
 import { takeWithWayBack } from './take-with-way-back';
-import { toldWords } from './told-words';
+import { shiftWords } from './shift-words';
 import { useProposed } from './use-proposed';
 import { useJob } from './use-work';
 
@@ -77,12 +77,12 @@ const signs = { won: ArrowUp, lost: ArrowDown, moved: ArrowUpDown } as const;
 const inks = { won: 'text-yes', lost: 'text-no', moved: 'text-soft' } as const;
 const signWords = { won: 'won:', lost: 'lost:', moved: 'changed:' } as const;
 
-function ToldLine({ told }: { readonly told: Told }) {
-  const Sign = signs[told.as];
+function ShiftLine({ shift }: { readonly shift: Shift }) {
+  const Sign = signs[shift.as];
   return (
-    <li className={`flex items-center gap-1 ${inks[told.as]}`}>
-      <Sign size={14} strokeWidth={2.6} aria-label={signWords[told.as]} className="shrink-0" />
-      {toldWords(told)}
+    <li className={`flex items-center gap-1 ${inks[shift.as]}`}>
+      <Sign size={14} strokeWidth={2.6} aria-label={signWords[shift.as]} className="shrink-0" />
+      {shiftWords(shift)}
     </li>
   );
 }
@@ -153,7 +153,7 @@ function OptionCard({ option, recipe, looked, first, look, takeIt }: OptionProps
       },
     ];
   });
-  const told = [...option.told]
+  const shifts = [...option.shifts]
     .sort((a, b) => Number(a.as === 'moved') - Number(b.as === 'moved'))
     .slice(0, TOLD);
   return (
@@ -170,10 +170,10 @@ function OptionCard({ option, recipe, looked, first, look, takeIt }: OptionProps
         </Button>
       </div>
       <p className="text-[13px] leading-4 text-soft">{extrasOf(option)}</p>
-      {told.length > 0 && (
+      {shifts.length > 0 && (
         <ul className="mt-1 text-[13px] leading-[17px]">
-          {told.map((entry) => (
-            <ToldLine key={entry.rail} told={entry} />
+          {shifts.map((entry) => (
+            <ShiftLine key={entry.rail} shift={entry} />
           ))}
         </ul>
       )}

@@ -1,11 +1,11 @@
-import { judge } from '../propose/balance/objective.js';
+import { assess } from '../property/assess.js';
 import { requestOf, seedSauce } from '../propose/balance/balance.fixture.js';
 import { families } from './family.js';
 import { briefOf, briefOfFamily, pinnedWish, standingOf, wishesOf, withWish } from './brief.js';
 import { weightOf } from './wish.js';
 import { coordinateOn, placeOnRail, railIds, railOf, rails, valueOnRail } from '../property/rail.js';
 
-const judged = judge(requestOf(seedSauce, 'pouring-sauce').recipe, 4);
+const assessed = assess(requestOf(seedSauce, 'pouring-sauce').recipe, 4);
 
 test.each(families)('a %s has a brief whose stretches lie on their rails', (family) => {
   for (const { rail, wish } of wishesOf(briefOfFamily(family))) {
@@ -26,24 +26,24 @@ test.each(rails.map((rail) => [rail.id, rail] as const))(
 
 test('a band has its ends the right way round on every rail', () => {
   for (const rail of rails) {
-    const { low, mid, high } = rail.value(judged);
+    const { low, mid, high } = rail.value(assessed);
     expect(low).toBeLessThanOrEqual(mid);
     expect(mid).toBeLessThanOrEqual(high);
   }
 });
 
 test('a sauce that waits in the fridge is thicker than at the table, and raw starch is thin', () => {
-  const of = (id: (typeof railIds)[number]) => railOf(id).value(judged).mid;
+  const of = (id: (typeof railIds)[number]) => railOf(id).value(assessed).mid;
   expect(of('cold-thickness')).toBeGreaterThan(of('thickness'));
   expect(of('raw-thickness')).toBeLessThan(of('thickness'));
   expect(of('reheated-thickness')).toBeGreaterThan(0);
 });
 
 test('cost, energy and mass are told by the portion', () => {
-  const two = { ...judged, portions: 8 };
+  const two = { ...assessed, portions: 8 };
   for (const id of ['cost', 'energy', 'portion'] as const)
-    expect(railOf(id).value(judged).mid / railOf(id).value(two).mid).toBeCloseTo(2, 9);
-  expect(railOf('portion').value(judged).mid * 4).toBeCloseTo(judged.prediction.massG, 9);
+    expect(railOf(id).value(assessed).mid / railOf(id).value(two).mid).toBeCloseTo(2, 9);
+  expect(railOf('portion').value(assessed).mid * 4).toBeCloseTo(assessed.prediction.massG, 9);
 });
 
 test('the cook’s own brief goes before the usual one; a wish is put in and taken out', () => {
@@ -59,8 +59,8 @@ test('the cook’s own brief goes before the usual one; a wish is put in and tak
 });
 
 test.each(rails.map(({ id }) => id))('pinning %s asks for it narrowly, where it stands, above all', (id) => {
-  const wish = pinnedWish(id, judged);
-  expect(standingOf({ [id]: wish }, id, judged)).toBe('inside');
+  const wish = pinnedWish(id, assessed);
+  expect(standingOf({ [id]: wish }, id, assessed)).toBe('inside');
   expect(wish.pinned).toBe(true);
   expect(weightOf(wish)).toBe(3);
   const { scale } = railOf(id);

@@ -2,9 +2,10 @@ import type { Family } from './family.js';
 import type { Formula } from '../formula/formula.js';
 import type { PointPrediction } from '../predict/prediction.js';
 import { familyStretches } from './family.params.js';
-import type { Judged } from '../property/assessed.js';
+import type { Assessed } from '../property/assess.js';
 import type { Brief, Wish } from './wish.js';
-import { placeOnRail, type RailId, railIds, railOf, valueOnRail } from '../property/rail.js';
+import { placeOnRail, railIds, railOf, valueOnRail } from '../property/rail.js';
+import { type RailId } from '../property/properties.js';
 
 /** What this kind of product usually has to be. */
 export const briefOfFamily = (family: Family): Brief => familyStretches[family];
@@ -30,9 +31,9 @@ export function withWish(brief: Brief, rail: RailId, wish: Wish | undefined): Br
 const PIN_HALF_WIDTH = 0.015;
 
 /** A wish that keeps a property where it stands now. */
-export function pinnedWish(rail: RailId, judged: Judged): Wish {
+export function pinnedWish(rail: RailId, assessed: Assessed): Wish {
   const { scale, value } = railOf(rail),
-    place = placeOnRail(scale, value(judged).mid);
+    place = placeOnRail(scale, value(assessed).mid);
   return {
     low: valueOnRail(scale, place - PIN_HALF_WIDTH),
     high: valueOnRail(scale, place + PIN_HALF_WIDTH),
@@ -47,9 +48,9 @@ export const isEmpty = (prediction: PointPrediction): boolean => prediction.flag
 export type Standing = 'below' | 'inside' | 'above' | 'unlit';
 
 /** Where the predicted middle stands against the lit stretch. */
-export function standingOf(brief: Brief, rail: RailId, judged: Judged): Standing {
+export function standingOf(brief: Brief, rail: RailId, assessed: Assessed): Standing {
   const stretch = brief[rail];
-  if (!stretch || isEmpty(judged.prediction)) return 'unlit';
-  const { mid } = railOf(rail).value(judged);
+  if (!stretch || isEmpty(assessed.prediction)) return 'unlit';
+  const { mid } = railOf(rail).value(assessed);
   return mid < stretch.low ? 'below' : mid > stretch.high ? 'above' : 'inside';
 }

@@ -1,4 +1,4 @@
-import type { RailId } from '../property/rail.js';
+import type { RailId } from '../property/properties.js';
 
 /** A lit stretch of a rail: where the value should lie, in the property's unit. */
 export interface Stretch {

@@ -2,7 +2,7 @@ import { NearWords } from './near-word.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { isSoft, wordsOf } from './search-words.js';
 
-/** How well a word answers another one. @source judged from what cooks type: `search.table.ts` */
+/** How well a word answers another one. @source assessed from what cooks type: `search.table.ts` */
 const grades = { whole: 1, joined: 0.95, slip: 0.5, begins: 0.55, beginsMore: 0.2 } as const;
 /** What a name adds: it is just what was typed, it begins with it, it holds all of it; the ingredient's own name counts a little more. */
 const bonus = { same: 8, begins: 1.5, cover: 5, own: 1.08, own3: 0.3 } as const;

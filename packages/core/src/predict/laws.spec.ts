@@ -58,7 +58,7 @@ test('twice the batch has the same thickness, taste and pH', () => {
       twice = predict(scaled(recipe, 2));
     expect(Math.abs(Math.log(twice.viscosity.mid / once.viscosity.mid))).toBeLessThan(1e-6);
     expect(twice.pH.mid).toBeCloseTo(once.pH.mid, 5);
-    expect(twice.umami.mid).toBeCloseTo(once.umami.mid, 8);
+    expect(twice.savoriness.mid).toBeCloseTo(once.savoriness.mid, 8);
     expect(twice.massG / once.massG).toBeCloseTo(2, 9);
   }
 });
@@ -148,12 +148,12 @@ test('every figure is a number, and the band holds its middle', () => {
     for (const band of [
       p.viscosity,
       p.yieldStress,
-      p.pull,
+      p.stretch,
       p.fat,
       p.salt,
-      p.umami,
-      p.sour,
-      p.sweet,
+      p.savoriness,
+      p.sourness,
+      p.sweetness,
       p.pH,
       p.energyKcal,
     ]) {

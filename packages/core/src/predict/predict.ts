@@ -1,18 +1,17 @@
 import { hexOf, labFromReflectance, type Reflectance, reflectanceFromRatio } from './colour/pigment.js';
-import { assemble } from './assemble/assemble.js';
 import type { Mixture } from './mixture/mixture.js';
 import type { Recipe } from '../recipe/recipe.js';
 import { energyOf } from './nutrition/energy.js';
-import { graininess, lumpIndex } from './particle/comminute.js';
+import { lumpIndex } from './particle/comminute.js';
+import { graininessOf } from './particle/graininess.js';
+import { type PotAt, potAt } from './pot-at.js';
 import type { PointPrediction, Prediction, PredictionFlag } from './prediction.js';
 import { modelDomain } from './prediction.params.js';
 import { curdlingProbability } from './stability/curdling.js';
 import { creamingIndex, oilingOffRisk } from './stability/creaming.js';
 import { weepingPercent } from './stability/weeping.js';
 import { pullLength } from './stretch/pull-length.js';
-import { soluteIds } from '../ingredient/substance.js';
-import { consistencyAt } from './thickness/consistency.js';
-import { type Moment } from './thickness/flow.js';
+import { gumIds } from '../ingredient/substance.js';
 import { temperatureCurve } from './temperature-curve.js';
 import { type Classed, textureClassOf, thicknessClassOf } from './thickness/thickness-class.js';
 import { tasteOf } from './taste/taste.js';
@@ -26,14 +25,12 @@ import {
   noOffsets,
 } from './uncertainty/kitchen-offsets.params.js';
 
-const isGum = soluteIds.map((id) => id !== 'protein' && id !== 'sugars');
-
 /** Where the model reaches its edge. @source engine notes E-16 */
 export function flagsOf(mix: Mixture, asked: number): readonly PredictionFlag[] {
   const flags: PredictionFlag[] = [];
   if (!(mix.mass > modelDomain.leastBatchG)) return ['empty'];
   const water = Math.max(mix.water, 1e-9);
-  const gums = mix.solutes.reduce((all, g, i) => all + (isGum[i] ? g : 0), 0);
+  const gums = mix.solutes.reduce((all, g, i) => all + (i < gumIds.length ? g : 0), 0);
   const wet = mix.water > modelDomain.traceWater * mix.mass;
   if (asked > mix.evaporated + 0.5) flags.push('boiled-dry');
   if (!wet) flags.push('no-water');
@@ -52,16 +49,14 @@ function linearBand(mid: number, sd: number): Band {
 }
 
 /**
- * The prediction of an assembled mixture at one moment.
+ * What the model says of a pot at one moment.
  * @param knownSpread the width of its bands where that is known well enough already, which saves most of the time
  */
-export function predictMixture(
-  mix: Mixture,
-  at: Moment,
+export function predictPot(
+  { mix, at, flow }: PotAt,
   offsets: KitchenOffsets = noOffsets,
   knownSpread?: Spread,
 ): PointPrediction {
-  const flow = consistencyAt(mix, at, offsets);
   const pulled = pullLength(mix, flow, at, offsets);
   const spread = knownSpread ?? spreadAt(mix, at, flow, pulled, offsets);
   const taste = tasteOf(mix),
@@ -84,18 +79,18 @@ export function predictMixture(
     fat: bandOf(per100(mix.fat), compositionCv.fat),
     salt: bandOf(taste.salt, compositionCv.salt),
     protein: bandOf(per100(mix.protein), compositionCv.fat),
-    sweet: bandOf(taste.sweet, compositionCv.sweet),
-    umami: bandOf(taste.umami, Math.hypot(compositionCv.umami, unsure)),
-    sour: bandOf(taste.sour, Math.hypot(compositionCv.sour, unsure)),
+    sweetness: bandOf(taste.sweet, compositionCv.sweet),
+    savoriness: bandOf(taste.umami, Math.hypot(compositionCv.umami, unsure)),
+    sourness: bandOf(taste.sour, Math.hypot(compositionCv.sour, unsure)),
     pH: linearBand(mix.pH, mix.pH * compositionCv.pH),
     energyKcal: bandOf(energyOf(mix), compositionCv.energy),
     viscosity,
     yieldStress,
     thicknessClass: texture ?? thicknessClassOf(flow),
     thicknessRange: [texture ?? thicknessClassOf(edge('low')), texture ?? thicknessClassOf(edge('high'))],
-    pull: bandOf(pulled, spread.pull),
+    stretch: bandOf(pulled, spread.stretch),
     curdling: curdlingProbability(mix),
-    graininess: graininess(per100(mix.grains)),
+    graininess: graininessOf(mix),
     lumps: lumpIndex(mix.dryHotStarch / mass),
     bitter: taste.bitter,
     pungent: taste.pungent,
@@ -111,21 +106,14 @@ export function predictMixture(
   };
 }
 
-/** Serving temperature held inside what the model knows. @source engine notes E-16 */
-export const momentOf = (recipe: Pick<Recipe, 'serving'>): Moment => ({
-  temperature: Math.min(modelDomain.hottest, Math.max(modelDomain.coldest, recipe.serving.temperatureC)),
-  storage: recipe.serving.storage,
-  days: recipe.serving.days,
-});
-
 /**
  * Everything the model says of a recipe. Pure: the same recipe gives the same figures in the browser and on the server.
  * @throws RangeError for a negative or non-finite mass (callers validate first)
  */
 export function predict(recipe: Recipe, offsets: KitchenOffsets = noOffsets): Prediction {
-  const mix = assemble(recipe);
-  const at = momentOf(recipe);
-  const point = predictMixture(mix, at, offsets);
+  const pot = potAt(recipe, undefined, offsets),
+    { at, mix } = pot;
+  const point = predictPot(pot, offsets);
   const known = {
     temperature: at.temperature,
     viscosity: Math.log(point.viscosity.high / point.viscosity.mid) / K80,

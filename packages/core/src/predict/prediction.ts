@@ -19,11 +19,11 @@ export interface PointPrediction {
   readonly salt: Band;
   readonly protein: Band;
   /** Sucrose equivalents, g per 100 g. */
-  readonly sweet: Band;
+  readonly sweetness: Band;
   /** g MSG equivalents per 100 g. */
-  readonly umami: Band;
+  readonly savoriness: Band;
   /** mEq/kg. */
-  readonly sour: Band;
+  readonly sourness: Band;
   readonly pH: Band;
   /** kcal of the whole batch. */
   readonly energyKcal: Band;
@@ -34,8 +34,8 @@ export interface PointPrediction {
   readonly thicknessClass: ThicknessClass;
   /** The words at both ends of the band. */
   readonly thicknessRange: readonly [ThicknessClass, ThicknessClass];
-  /** cm. */
-  readonly pull: Band;
+  /** Length of the strand a fork lifts, cm. */
+  readonly stretch: Band;
   /** 0..1. */
   readonly curdling: number;
   /** 0..10. */

@@ -142,8 +142,8 @@ test('legumes thinned and cooked with root starch pour and pull; without starch 
         70,
       ),
     );
-  expect(melt(30).pull.mid).toBeGreaterThan(4);
-  expect(melt(0).pull.mid).toBeLessThan(1);
+  expect(melt(30).stretch.mid).toBeGreaterThan(4);
+  expect(melt(0).stretch.mid).toBeLessThan(1);
   expect(melt(30).viscosity.mid).toBeLessThan(4000);
 });
 

@@ -2,11 +2,9 @@ import { type Climate, climateOf } from './climate/climate.js';
 import { type Cost, costOf } from './cost/cost.js';
 import { type SpreadableWindow, spreadableWindow } from './spreadable-window.js';
 import { type HomeTests, homeTestsOf } from './home-test/home-tests.js';
-import { assemble } from './assemble/assemble.js';
 import type { Recipe } from '../recipe/recipe.js';
 import { type Nutrition, nutritionOf } from './nutrition/nutrition.js';
-import { momentOf } from './predict.js';
-import { consistencyAt } from './thickness/consistency.js';
+import { potAt } from './pot-at.js';
 import { type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
 
 /** What a batch feeds, costs and weighs on the climate, how to test it at home, and when it spreads: the figures that may follow a moment later. */
@@ -22,13 +20,12 @@ export interface Report {
 
 /** @throws RangeError for a negative or non-finite mass (callers validate first) */
 export function reportOn(recipe: Recipe, offsets: KitchenOffsets = noOffsets): Report {
-  const mix = assemble(recipe),
-    at = momentOf(recipe);
+  const { mix, at, flow } = potAt(recipe, undefined, offsets);
   return {
     nutrition: nutritionOf(mix, recipe.lines),
     cost: costOf(recipe.lines),
     climate: climateOf(recipe.lines),
-    homeTests: homeTestsOf(consistencyAt(mix, at, offsets)),
+    homeTests: homeTestsOf(flow),
     spreadable: spreadableWindow(mix, at.storage, at.days),
   };
 }

@@ -1,4 +1,5 @@
 import type { Mixture } from './mixture/mixture.js';
+import type { PotAt } from './pot-at.js';
 import { starchRows } from './starch/starch.params.js';
 import { pullLength } from './stretch/pull-length.js';
 import { soluteRows } from './thickener/gum.params.js';
@@ -20,7 +21,7 @@ import {
 export interface Spread {
   readonly viscosity: number;
   readonly yieldStress: number;
-  readonly pull: number;
+  readonly stretch: number;
 }
 
 /** Whether a kitchen offset can move this pot at all; what it cannot move need not be tried. */
@@ -62,6 +63,10 @@ const changesPhase: ReadonlySet<OffsetName> = new Set<OffsetName>([
   'temperature',
 ]);
 
+/** How wide the bands of a pot are. */
+export const spreadOfPot = ({ mix, at, flow }: PotAt): Spread =>
+  spreadAt(mix, at, flow, pullLength(mix, flow, at));
+
 /**
  * How unsure the model is at one moment: forward differences of the outputs at one prior standard deviation of each
  * kitchen offset, with the residual added. The offset of the pull itself is a plain factor, so it is taken as it is.
@@ -92,7 +97,7 @@ export function spreadAt(
   }
   const longer = Math.log((pull * Math.exp(kitchenOffsets.stretch.sd) + PULL_FLOOR) / (pull + PULL_FLOOR));
   pulled += longer ** 2;
-  return { viscosity: Math.sqrt(viscosity), yieldStress: Math.sqrt(yieldStress), pull: Math.sqrt(pulled) };
+  return { viscosity: Math.sqrt(viscosity), yieldStress: Math.sqrt(yieldStress), stretch: Math.sqrt(pulled) };
 }
 
 /** Log standard deviation of viscosity alone at several temperatures. */

@@ -1,129 +1,29 @@
-import type { Ingredient } from '../ingredient/ingredient.js';
+import { potAt } from '../predict/pot-at.js';
 import { grams } from '../quantity/quantity.js';
-import { assemble } from '../predict/assemble/assemble.js';
-import { compiledIngredient } from '../predict/assemble/compiled-ingredient.js';
-import type { Mixture } from '../predict/mixture/mixture.js';
 import type { Recipe } from '../recipe/recipe.js';
-import { energyOfIngredient } from '../predict/nutrition/energy.js';
-import { graininess } from '../predict/particle/comminute.js';
-import { momentOf } from '../predict/predict.js';
-import { creamingIndex, oilingOffRisk } from '../predict/stability/creaming.js';
-import { curdlingProbability } from '../predict/stability/curdling.js';
-import { weepingPercent } from '../predict/stability/weeping.js';
-import { pullLength } from '../predict/stretch/pull-length.js';
-import { tasteOf } from '../predict/taste/taste.js';
-import { consistencyAt } from '../predict/thickness/consistency.js';
-import { type Consistency, type Moment } from '../predict/thickness/flow.js';
+import { type LinedId, properties, propertyOf } from './properties.js';
+import type { SharedOut, TriedOut } from './property.js';
 
-/**
- * `share`: the parts add up to the whole (fat, salt). `tenth-more`: how much the figure would move with a tenth more of
- * the line and nothing else changed. Leaving a line out whole would say less: without its liquid a pot is no sauce.
- */
-export type ContributionLaw = 'share' | 'tenth-more';
 /** How much more of a line is tried, as a share of it. */
 export const TRIED_MORE = 0.1;
 
-interface SharedProperty {
-  readonly law: 'share';
-  readonly unit: string;
-  /** Whether the parts are given for 100 g of the batch, or for the whole of it. */
-  readonly of: 'batch' | '100 g';
-  /** Per gram of the ingredient; undefined where the tables do not know it. */
-  readonly perGram: (ingredient: Ingredient, mix: Mixture) => number | undefined;
+/** Properties whose cause can be told by line. */
+export const linedIds: readonly LinedId[] = properties.flatMap(({ id, lines }) =>
+  lines ? [id as LinedId] : [],
+);
+
+function linesOf(id: LinedId): SharedOut | TriedOut {
+  const { lines } = propertyOf(id);
+  if (!lines) throw new RangeError(`no line holds ${id}`);
+  return lines;
 }
 
-interface TriedProperty {
-  readonly law: 'tenth-more';
-  readonly unit: string;
-  readonly figure: (mix: Mixture, flow: Consistency, at: Moment) => number;
-  /** Thickness is told as a factor, everything else as a difference. */
-  readonly as: 'difference' | 'factor';
-}
-
-const per100 = (value: number | undefined): number | undefined =>
-  value === undefined ? undefined : value / 100;
-const perKg = (value: number | undefined): number | undefined =>
-  value === undefined ? undefined : value / 1000;
-
-/** Properties whose cause can be shared out over the lines. */
-const properties = {
-  fat: { law: 'share', unit: 'g/100 g', of: '100 g', perGram: (i) => compiledIngredient(i).fat },
-  thickness: {
-    law: 'tenth-more',
-    unit: 'factor on viscosity − 1',
-    as: 'factor',
-    figure: (_mix, flow) => flow.viscosity,
-  },
-  stretch: {
-    law: 'tenth-more',
-    unit: 'cm',
-    as: 'difference',
-    figure: (mix, flow, at) => pullLength(mix, flow, at),
-  },
-  savoriness: {
-    law: 'tenth-more',
-    unit: 'g MSG-eq/100 g',
-    as: 'difference',
-    figure: (mix) => tasteOf(mix).umami,
-  },
-  salt: { law: 'share', unit: 'g/100 g', of: '100 g', perGram: (i) => compiledIngredient(i).salt },
-  sourness: { law: 'tenth-more', unit: 'mEq/kg', as: 'difference', figure: (mix) => tasteOf(mix).sour },
-  sweetness: {
-    law: 'tenth-more',
-    unit: 'g sucrose-eq/100 g',
-    as: 'difference',
-    figure: (mix) => tasteOf(mix).sweet,
-  },
-  smoothness: {
-    law: 'tenth-more',
-    unit: 'grain 0–10',
-    as: 'difference',
-    figure: (mix) => graininess((100 * mix.grains) / Math.max(mix.mass, 1e-9)),
-  },
-  splitting: {
-    law: 'tenth-more',
-    unit: 'probability',
-    as: 'difference',
-    figure: (mix) => curdlingProbability(mix),
-  },
-  weeping: {
-    law: 'tenth-more',
-    unit: '% of mass',
-    as: 'difference',
-    figure: (mix, flow, at) => weepingPercent(mix, flow, at.days),
-  },
-  creaming: {
-    law: 'tenth-more',
-    unit: '0–10',
-    as: 'difference',
-    figure: (mix, flow) => creamingIndex(mix, flow),
-  },
-  'oiling-off': {
-    law: 'tenth-more',
-    unit: 'probability',
-    as: 'difference',
-    figure: (mix, flow) => oilingOffRisk(mix, flow),
-  },
-  pH: { law: 'tenth-more', unit: 'pH', as: 'difference', figure: (mix) => mix.pH },
-  energy: {
-    law: 'share',
-    unit: 'kcal',
-    of: 'batch',
-    perGram: (i, mix) => energyOfIngredient(compiledIngredient(i), mix.alcoholLeft),
-  },
-  protein: { law: 'share', unit: 'g', of: 'batch', perGram: (i) => compiledIngredient(i).protein },
-  'saturated-fat': { law: 'share', unit: 'g', of: 'batch', perGram: (i) => per100(i.facts.saturatedFat) },
-  cost: { law: 'share', unit: 'coins', of: 'batch', perGram: (i) => perKg(i.facts.pricePerKg) },
-  climate: {
-    law: 'share',
-    unit: 'kg CO2e',
-    of: 'batch',
-    perGram: (i) => i.facts.climate && perKg(Math.sqrt(i.facts.climate[0] * i.facts.climate[1])),
-  },
-} as const satisfies Record<string, SharedProperty | TriedProperty>;
-
-export type ContributionProperty = keyof typeof properties;
-export const contributionProperties = Object.keys(properties) as ContributionProperty[];
+const withMore = (recipe: Recipe, more: number): Recipe => ({
+  ...recipe,
+  lines: recipe.lines.map((line, i) =>
+    i === more ? { ...line, mass: grams(line.mass * (1 + TRIED_MORE)) } : line,
+  ),
+});
 
 export interface Contribution {
   /** Place of the line in the recipe. */
@@ -136,16 +36,11 @@ export interface Contribution {
 }
 
 export interface PropertyContributions {
-  readonly property: ContributionProperty;
-  readonly law: ContributionLaw;
+  readonly property: LinedId;
+  readonly law: 'share' | 'tenth-more';
   readonly unit: string;
   /** In the order of the lines. */
   readonly lines: readonly Contribution[];
-}
-
-interface Looked {
-  readonly mix: Mixture;
-  readonly flow: Consistency;
 }
 
 /**
@@ -155,39 +50,28 @@ interface Looked {
  */
 export function contributionsOf(
   recipe: Recipe,
-  asked: readonly ContributionProperty[] = contributionProperties,
+  asked: readonly LinedId[] = linedIds,
 ): readonly PropertyContributions[] {
-  const at = momentOf(recipe);
-  const look = (of: Recipe): Looked => {
-    const mix = assemble(of);
-    return { mix, flow: consistencyAt(mix, at) };
-  };
-  const base = look(recipe),
+  const base = potAt(recipe),
     mass = Math.max(base.mix.mass, 1e-9);
-  const tried = asked.some((property) => properties[property].law === 'tenth-more');
-  const more = tried
-    ? recipe.lines.map((line, i) => {
-        const lines = recipe.lines.map((other, j) =>
-          j === i ? { ...line, mass: grams(line.mass * (1 + TRIED_MORE)) } : other,
-        );
-        return look({ ...recipe, lines });
-      })
+  const parts = asked.map((property) => ({ property, part: linesOf(property) }));
+  const more = parts.some(({ part }) => part.by === 'tenth-more')
+    ? recipe.lines.map((_, i) => potAt(withMore(recipe, i)))
     : [];
-  return asked.map((property) => {
-    const entry: SharedProperty | TriedProperty = properties[property];
+  return parts.map(({ property, part }) => {
     const lines = recipe.lines.map((line, i): Contribution => {
       const named = { line: i, ingredient: line.ingredient.id };
-      if (entry.law === 'share') {
-        const value = entry.perGram(line.ingredient, base.mix);
+      if (part.by === 'share') {
+        const value = part.perGram(line.ingredient, base.mix);
         if (value === undefined) return { ...named, amount: 0, unknown: true };
-        return { ...named, amount: (value * line.mass * (entry.of === 'batch' ? mass : 100)) / mass };
+        return { ...named, amount: (value * line.mass * (part.of === 'batch' ? mass : 100)) / mass };
       }
       const there = more[i];
       if (!there) return { ...named, amount: 0 };
-      const before = entry.figure(base.mix, base.flow, at),
-        after = entry.figure(there.mix, there.flow, at);
-      return { ...named, amount: entry.as === 'factor' ? after / before - 1 : after - before };
+      const before = part.figure(base),
+        after = part.figure(there);
+      return { ...named, amount: part.as === 'factor' ? after / before - 1 : after - before };
     });
-    return { property, law: entry.law, unit: entry.unit, lines };
+    return { property, law: part.by, unit: part.unit, lines };
   });
 }

@@ -1,5 +1,5 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
-import { contributionProperties } from './contributions.js';
+import { linedIds } from './contributions.js';
 import { assemble } from '../predict/assemble/assemble.js';
 import { uncooked } from '../recipe/recipe.js';
 import { lineOf } from '../../science/random-pots.js';
@@ -16,7 +16,7 @@ const mixOf = (...lines: readonly (readonly [string, number])[]) =>
 
 test('every figure opens to a sentence and a source', () => {
   const mix = mixOf(['water', 240], ['tapioca-starch', 20]);
-  for (const property of contributionProperties) {
+  for (const property of linedIds) {
     const { law, sources } = explanationOf(property, mix);
     expect(law).toMatch(/\w.*\.$/);
     expect(sources.length).toBeGreaterThan(0);

@@ -1,6 +1,5 @@
-import type { ContributionProperty } from './contributions.js';
 import type { Mixture } from '../predict/mixture/mixture.js';
-import { lawOf } from './laws.js';
+import { type LinedId, propertyOf } from './properties.js';
 import type { ShownParameter } from './shown-parameter.js';
 
 /** Why a figure is what it is, apart from the lines. */
@@ -14,7 +13,7 @@ export interface Explanation {
 }
 
 /** The law, the parameters and the sources behind a figure of this pot. */
-export const explanationOf = (property: ContributionProperty, mix: Mixture): Explanation => {
-  const { law, parameters, sources } = lawOf(property);
-  return { law, parameters: parameters(mix), sources };
-};
+export function explanationOf(property: LinedId, mix: Mixture): Explanation {
+  const { why } = propertyOf(property);
+  return { law: why?.law ?? '', parameters: why?.parameters?.(mix) ?? [], sources: why?.sources ?? [] };
+}

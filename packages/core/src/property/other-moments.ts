@@ -1,10 +1,9 @@
-import { assemble } from '../predict/assemble/assemble.js';
 import type { Process } from '../recipe/recipe.js';
-import { momentOf } from '../predict/predict.js';
+import { momentOf, potAt } from '../predict/pot-at.js';
 import { consistencyAt } from '../predict/thickness/consistency.js';
 import { type Moment } from '../predict/thickness/flow.js';
 import type { Band } from '../predict/uncertainty/band.js';
-import type { Judged } from './assessed.js';
+import type { Assessed } from './assess.js';
 
 /** When else a cook looks at the thickness. @source assumed: kitchen and fridge temperatures, a night in the fridge */
 export const otherMoments = { rawC: 20, fridgeC: 6, nightDays: 1 } as const;
@@ -14,11 +13,11 @@ function withDoubtOf(served: Band, mid: number): Band {
   return { low: (mid * served.low) / served.mid, mid, high: (mid * served.high) / served.mid };
 }
 
-const thicknessAt = ({ mix, prediction }: Judged, at: Moment): Band =>
+const thicknessAt = ({ mix, prediction }: Assessed, at: Moment): Band =>
   withDoubtOf(prediction.viscosity, consistencyAt(mix, at).viscosity);
 
 /** Thickness before any heat, blended as it will be; mPa·s at 20 °C. */
-export function rawThickness({ recipe, prediction }: Judged): Band {
+export function thicknessRaw({ recipe, prediction }: Assessed): Band {
   const { rawC } = otherMoments;
   const process: Process = {
     ...recipe.process,
@@ -29,17 +28,20 @@ export function rawThickness({ recipe, prediction }: Judged): Band {
     keepWarmMin: 0,
     noodlesG: 0,
   };
-  const raw = assemble({ lines: recipe.lines, process });
   return withDoubtOf(
     prediction.viscosity,
-    consistencyAt(raw, { temperature: rawC, storage: 'cool', days: 0 }).viscosity,
+    potAt({ ...recipe, process }, { temperature: rawC, storage: 'cool', days: 0 }).flow.viscosity,
   );
 }
 
 /** Thickness after a night in the fridge, cold; mPa·s. */
-export const coldThickness = (judged: Judged): Band =>
-  thicknessAt(judged, { temperature: otherMoments.fridgeC, storage: 'fridge', days: otherMoments.nightDays });
+export const thicknessCold = (assessed: Assessed): Band =>
+  thicknessAt(assessed, {
+    temperature: otherMoments.fridgeC,
+    storage: 'fridge',
+    days: otherMoments.nightDays,
+  });
 
 /** Thickness the next day, heated to serving temperature again; mPa·s. */
-export const reheatedThickness = (judged: Judged): Band =>
-  thicknessAt(judged, { ...momentOf(judged.recipe), storage: 'reheat', days: otherMoments.nightDays });
+export const thicknessReheated = (assessed: Assessed): Band =>
+  thicknessAt(assessed, { ...momentOf(assessed.recipe), storage: 'reheat', days: otherMoments.nightDays });

@@ -4,7 +4,7 @@ import { predict } from '../predict.js';
 const boiled = { maxTemperatureC: 92, holdMin: 3, blenderPower: 0.6, blendSeconds: 60 };
 type Serving = Parameters<typeof potOf>[2];
 const pullOf = (lines: Parameters<typeof potOf>[0], process = boiled, serving: Serving = { at: 70 }) =>
-  predict(potOf(lines, process, serving)).pull.mid;
+  predict(potOf(lines, process, serving)).stretch.mid;
 
 const melt = (tapioca: number, more: Parameters<typeof potOf>[0] = []) =>
   [['water', 250], ['cashew', 40], ['tapioca-starch', tapioca], ...more] as const;

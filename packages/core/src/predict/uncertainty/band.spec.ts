@@ -69,14 +69,14 @@ test('every band of every figure holds its own middle', () => {
     'fat',
     'salt',
     'protein',
-    'sweet',
-    'umami',
-    'sour',
+    'sweetness',
+    'savoriness',
+    'sourness',
     'pH',
     'energyKcal',
     'viscosity',
     'yieldStress',
-    'pull',
+    'stretch',
   ] as const) {
     const { low, mid, high } = p[key];
     expect([key, low <= mid, mid <= high, Number.isFinite(high)]).toEqual([key, true, true, true]);

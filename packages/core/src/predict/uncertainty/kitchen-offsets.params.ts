@@ -10,7 +10,7 @@ interface OffsetRow {
 /**
  * Ways in which one kitchen differs from the model, each a log-offset with a prior: the band comes from them, and a
  * kitchen's own measurements will move them.
- * @source engine notes E-13; group spreads judged from the scatter of single parameters in S-02 and S-03
+ * @source engine notes E-13; group spreads assessed from the scatter of single parameters in S-02 and S-03
  */
 export const kitchenOffsets = {
   cerealStarch: { sd: 0.3, provenance: 'E', meaning: 'strength of cereal, pulse and nut starch' },

@@ -1,7 +1,8 @@
-import type { Judged } from '../../property/assessed.js';
+import type { Assessed } from '../../property/assess.js';
 import { type Brief, type Wish, weightOf } from '../../brief/wish.js';
 import { wishesOf } from '../../brief/brief.js';
-import { coordinateOn, type RailId, railOf } from '../../property/rail.js';
+import { coordinateOn, NOTICEABLE, railOf } from '../../property/rail.js';
+import { type RailId } from '../../property/properties.js';
 import type { Band } from '../../predict/uncertainty/band.js';
 import { balanceWeights, edges, wishWeights } from './balance.params.js';
 import { outside } from './bounded-least-squares.js';
@@ -23,8 +24,7 @@ export interface Miss {
   readonly band: number;
 }
 
-const inSteps = (rail: RailId, value: number): number =>
-  coordinateOn(railOf(rail).scale, value) / balanceWeights.step;
+const inSteps = (rail: RailId, value: number): number => coordinateOn(railOf(rail).scale, value) / NOTICEABLE;
 
 export const aimOf = (rail: RailId, wish: Wish): Aim => ({
   rail,
@@ -67,8 +67,8 @@ export function keptInside({ low, high }: Aim, margin: number): readonly [low: n
   return [low + keep, high - keep];
 }
 
-export const missesOf = (aims: readonly Aim[], judged: Judged, margin = 0): readonly Miss[] =>
-  aims.map((aim) => missOf(aim, railOf(aim.rail).value(judged), margin));
+export const missesOf = (aims: readonly Aim[], assessed: Assessed, margin = 0): readonly Miss[] =>
+  aims.map((aim) => missOf(aim, railOf(aim.rail).value(assessed), margin));
 
 /** Whether the middle of every prediction lies in its stretch, as near as a kitchen can tell. */
 export const met = (misses: readonly Miss[]): boolean =>
@@ -79,7 +79,7 @@ export const missedRails = (aims: readonly Aim[], misses: readonly Miss[]): read
   aims.flatMap(({ rail }, i) => (met(misses.slice(i, i + 1)) ? [] : [rail]));
 
 /** What each miss weighs against the others. @param margin steps by which the middle is to stay inside the edges */
-export const penaltiesOf = (aims: readonly Aim[], judged: Judged, margin: number): readonly number[] =>
-  missesOf(aims, judged, margin).map(
+export const penaltiesOf = (aims: readonly Aim[], assessed: Assessed, margin: number): readonly number[] =>
+  missesOf(aims, assessed, margin).map(
     ({ middle, band }, i) => (aims[i]?.weight ?? 1) * (middle ** 2 + balanceWeights.band * band ** 2),
   );

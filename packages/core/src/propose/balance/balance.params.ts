@@ -3,8 +3,6 @@
  * @source assumed; docs/decisions/0009 says why, `npm run bench` what the solver reaches with them
  */
 export const balanceWeights = {
-  /** Share of a whole rail that makes one step. */
-  step: 0.05,
   /** Of the band's ends outside the stretch, against the middle outside it. */
   band: 0.06,
   /** Of changing every line by a factor of e, against one step outside the brief. */

@@ -9,7 +9,8 @@ import { asSauce, balanced, eaterWith, requestOf, seedSauce } from './balance.fi
 import { balance } from './balance.js';
 import type { BalanceRequest } from './balance-request.js';
 import { onlyWith, withChangedWish } from './demand.js';
-import { judge, withMasses } from './objective.js';
+import { assess } from '../../property/assess.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import { searchSpace } from './search-space.js';
 import { sensibleShare } from './sensible-share.params.js';
 
@@ -241,7 +242,7 @@ test('raw, cold and reheated thickness, cost and portion can be wished too', () 
 test('the proposal’s figures are those of its amounts', () => {
   const request = requestOf(seedSauce, 'tangy-spread');
   const { amounts, after } = balanced(request).proposal;
-  const again = judge(
+  const again = assess(
     withMasses(
       request.recipe,
       amounts.map(({ grams }) => grams),

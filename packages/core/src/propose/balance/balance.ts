@@ -1,5 +1,5 @@
-import type { Judged } from '../../property/assessed.js';
-import type { RailId } from '../../property/rail.js';
+import { assess, type Assessed } from '../../property/assess.js';
+import type { RailId } from '../../property/properties.js';
 import type { UnitId } from '../../quantity/unit.js';
 import { type Aim, aimsOf, met, type Miss, missedRails, missesOf, penaltiesOf } from './aim.js';
 import { balanceWeights, edges } from './balance.params.js';
@@ -7,7 +7,8 @@ import { type BalanceOptions, type BalanceRequest, completeBalanceOptions } from
 import { type Conflict, conflictIn } from './conflict.js';
 import { feasiblePoint } from './feasibility.js';
 import { chooseTogether, type Measurable, measurableNear, type Rounding } from './kitchen-rounding.js';
-import { judge, portionOf, withMasses } from './objective.js';
+import { portionOf } from './objective.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import { changesOf, type LineChange } from './reasons.js';
 import { searchSpace, type SearchSpace } from './search-space.js';
 import { asPart, type SearchProgress, solve, type Solution } from './solve.js';
@@ -16,8 +17,8 @@ import { asPart, type SearchProgress, solve, type Solution } from './solve.js';
 export interface Proposal {
   /** By line of the recipe, as a kitchen measures them. */
   readonly amounts: readonly Measurable[];
-  readonly before: Judged;
-  readonly after: Judged;
+  readonly before: Assessed;
+  readonly after: Assessed;
   /** What changes and why, largest first. */
   readonly changes: readonly LineChange[];
   /** Rails whose middle still lies outside, and those where only the end of the band does. */
@@ -72,8 +73,8 @@ function measured(
       : within;
   });
   return chooseTogether(choices, (rounded) => {
-    const judged = judge(withMasses(recipe, rounded), portions);
-    const outside = penaltiesOf(aims, judged, edges.inside / 2).reduce((all, penalty) => all + penalty, 0);
+    const assessed = assess(withMasses(recipe, rounded), portions);
+    const outside = penaltiesOf(aims, assessed, edges.inside / 2).reduce((all, penalty) => all + penalty, 0);
     const over = space.people.portions.reduce((all, limit) => {
       const eaten = portionOf(limit, rounded);
       return (
@@ -106,7 +107,7 @@ function measured(
 export interface MeasuredPot {
   readonly amounts: readonly Measurable[];
   readonly masses: Float64Array;
-  readonly after: Judged;
+  readonly after: Assessed;
   readonly misses: readonly Miss[];
 }
 
@@ -119,7 +120,7 @@ export function measuredPot(
   const { recipe, portions } = space.request;
   const amounts = measured(space, aims, solution, measuring);
   const masses = Float64Array.from(amounts, ({ grams }) => grams);
-  const after = judge(withMasses(recipe, masses), portions);
+  const after = assess(withMasses(recipe, masses), portions);
   return { amounts, masses, after, misses: missesOf(aims, after) };
 }
 
@@ -134,7 +135,7 @@ function proposalOf(
   return {
     amounts,
     after,
-    before: judge(space.request.recipe, space.request.portions),
+    before: assess(space.request.recipe, space.request.portions),
     changes: changesOf(space, aims, masses),
     outside: missedRails(aims, misses),
     doubtful: aims.flatMap(({ rail }, i) => {

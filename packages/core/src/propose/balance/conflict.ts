@@ -1,7 +1,7 @@
 import type { Wish } from '../../brief/wish.js';
-import { coordinateOn, type RailId, railOf, valueOnRail } from '../../property/rail.js';
+import { coordinateOn, NOTICEABLE, railOf, valueOnRail } from '../../property/rail.js';
+import { type RailId } from '../../property/properties.js';
 import { type Aim, aimOf, aimsOf, met, missOf } from './aim.js';
-import { balanceWeights } from './balance.params.js';
 import type { BalanceOptions, BalanceRequest } from './balance-request.js';
 import { type Demand, demandsOf, onlyWith, withChangedWish } from './demand.js';
 import { feasiblePoint } from './feasibility.js';
@@ -91,13 +91,13 @@ function* widening(
     if (asked === request) return undefined;
   }
   if (!nearest) return undefined;
-  const { judged, masses } = nearest;
-  const off = missOf(aimOf(rail, wish), railOf(rail).value(judged)).middle;
+  const { assessed, masses } = nearest;
+  const off = missOf(aimOf(rail, wish), railOf(rail).value(assessed)).middle;
   if (off === 0) return undefined;
   const { scale, value } = railOf(rail);
-  const place = coordinateOn(scale, value(judged).mid);
+  const place = coordinateOn(scale, value(assessed).mid);
   for (const room of ROOMS) {
-    const edge = valueOnRail(scale, place + Math.sign(off) * room * balanceWeights.step);
+    const edge = valueOnRail(scale, place + Math.sign(off) * room * NOTICEABLE);
     const to: Wish = off < 0 ? { ...wish, low: edge } : { ...wish, high: edge };
     // Offered only when it truly helps the whole request.
     if (yield* feasible(withChangedWish(whole, rail, to), { ...options, starts: 1 }, masses))
@@ -151,7 +151,7 @@ function* relaxationsOf(
       case 'widen':
         return r.by;
       case 'free-mass':
-        return Math.abs(Math.log(r.massG / batchG)) / balanceWeights.step;
+        return Math.abs(Math.log(r.massG / batchG)) / NOTICEABLE;
       case 'free-line':
         return 1;
       case 'swap-line':

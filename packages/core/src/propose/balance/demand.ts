@@ -1,5 +1,5 @@
 import { type Brief, type Wish } from '../../brief/wish.js';
-import type { RailId } from '../../property/rail.js';
+import type { RailId } from '../../property/properties.js';
 import { withWish, wishesOf } from '../../brief/brief.js';
 import type { BalanceRequest } from './balance-request.js';
 

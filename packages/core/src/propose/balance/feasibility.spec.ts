@@ -4,7 +4,8 @@ import { aimsOf, met, missesOf } from './aim.js';
 import { asSauce, eaterWith, requestOf, seedSauce } from './balance.fixture.js';
 import { completeBalanceOptions } from './balance-request.js';
 import { feasiblePoint } from './feasibility.js';
-import { judge, withMasses } from './objective.js';
+import { assess } from '../../property/assess.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import { randomProblems } from '../../../science/random-problems.js';
 import { searchSpace } from './search-space.js';
 import { finish, withinLimits } from './solve.js';
@@ -20,7 +21,7 @@ test('amounts that are found meet every wish and every limit, and weigh what the
     found = pointFor(request);
   expect(found).toBeDefined();
   if (!found) return;
-  expect(met(missesOf(aimsOf(request.brief), judge(withMasses(request.recipe, found), 4)))).toBe(true);
+  expect(met(missesOf(aimsOf(request.brief), assess(withMasses(request.recipe, found), 4)))).toBe(true);
   expect(withinLimits(space, found)).toBe(true);
   expect(found.reduce((all, g) => all + g, 0)).toBeCloseTo(space.batch[0], 6);
 });
@@ -30,7 +31,7 @@ test('a brief read off a pot that can be made can be met from far away', () => {
   let found = 0;
   for (let k = 0; k < 10; k++) {
     const base = requestOf(seedSauce, 'pouring-sauce');
-    const made = judge(
+    const made = assess(
       withMasses(
         base.recipe,
         seedSauce.map(([, g]) => g * Math.exp(0.5 * (chance() - 0.5))),

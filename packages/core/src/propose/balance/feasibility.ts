@@ -1,7 +1,11 @@
+import { potAt } from '../../predict/pot-at.js';
+import { spreadOfPot } from '../../predict/spread.js';
 import { type Aim, met, missesOf } from './aim.js';
 import type { BalanceOptions } from './balance-request.js';
 import { leastSquares } from './bounded-least-squares.js';
-import { feasibilityProblem, judge, spreadOf, withMasses } from './objective.js';
+import { feasibilityProblem } from './objective.js';
+import { assess } from '../../property/assess.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import { massesAt, massOutOfReach, type SearchSpace, variablesOf } from './search-space.js';
 import { type SearchProgress, startsOf, withinLimits } from './solve.js';
 
@@ -18,9 +22,9 @@ export function* feasiblePoint(
   if (massOutOfReach(space)) return undefined;
   const { recipe, portions } = space.request,
     // How wide the bands are does not matter here, only that it need not be worked out again and again.
-    spread = spreadOf(recipe);
+    spread = spreadOfPot(potAt(recipe));
   const good = (masses: Float64Array): boolean =>
-    withinLimits(space, masses) && met(missesOf(aims, judge(withMasses(recipe, masses), portions, spread)));
+    withinLimits(space, masses) && met(missesOf(aims, assess(withMasses(recipe, masses), portions, spread)));
   if (space.free.length === 0) {
     const only = massesAt(space, new Float64Array(0));
     return good(only) ? only : undefined;

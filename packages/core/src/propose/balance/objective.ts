@@ -1,37 +1,13 @@
-import type { Judged } from '../../property/assessed.js';
-import { assemble } from '../../predict/assemble/assemble.js';
+import { assess, type Assessed } from '../../property/assess.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import type { Recipe } from '../../recipe/recipe.js';
-import { momentOf, predictMixture } from '../../predict/predict.js';
-import { consistencyAt } from '../../predict/thickness/consistency.js';
-import { pullLength } from '../../predict/stretch/pull-length.js';
-import { noOffsets } from '../../predict/uncertainty/kitchen-offsets.params.js';
-import { type Spread, spreadAt } from '../../predict/spread.js';
-import { grams } from '../../quantity/quantity.js';
+import type { Spread } from '../../predict/spread.js';
 import { railOf } from '../../property/rail.js';
 import { type Aim, figuresOf, keptInside } from './aim.js';
 import type { LeastSquares } from './bounded-least-squares.js';
 import { balanceWeights, edges } from './balance.params.js';
 import type { PortionLimit } from './limits-of-people.js';
 import { massesAt, type SearchSpace, variableOf, variablesOf } from './search-space.js';
-
-export const withMasses = (recipe: Recipe, masses: ArrayLike<number>): Recipe => ({
-  ...recipe,
-  lines: recipe.lines.map((line, i) => ({ ...line, mass: grams(masses[i] ?? 0) })),
-});
-
-/** How wide the bands are at these amounts. */
-export function spreadOf(recipe: Recipe): Spread {
-  const mix = assemble(recipe),
-    at = momentOf(recipe),
-    flow = consistencyAt(mix, at);
-  return spreadAt(mix, at, flow, pullLength(mix, flow, at));
-}
-
-/** Everything a rail may ask of a recipe. @param spread width of the bands, where that is known well enough already */
-export function judge(recipe: Recipe, portions: number, spread?: Spread): Judged {
-  const mix = assemble(recipe);
-  return { recipe, portions, mix, prediction: predictMixture(mix, momentOf(recipe), noOffsets, spread) };
-}
 
 /** g a portion of what a person is limited in. */
 export const portionOf = ({ perGram }: PortionLimit, masses: ArrayLike<number>): number =>
@@ -57,9 +33,9 @@ const weighed = (weight: number, value: number, least: number, most: number): Fi
 };
 
 /** @param insist factor on the middles, for when being inside comes before everything else; the ends of the bands count `band` */
-const aimFigures = (aims: readonly Aim[], judged: Judged, insist: number, band: number): Figures =>
+const aimFigures = (aims: readonly Aim[], assessed: Assessed, insist: number, band: number): Figures =>
   aims.flatMap((aim) => {
-    const [middle, low, high] = figuresOf(aim, railOf(aim.rail).value(judged));
+    const [middle, low, high] = figuresOf(aim, railOf(aim.rail).value(assessed));
     const middles = weighed(aim.weight * insist, middle, ...keptInside(aim, edges.inside));
     if (band === 0) return [middles];
     return [
@@ -93,11 +69,11 @@ const changeFigures = (space: SearchSpace, masses: Float64Array, weight: number)
 function problemOf(
   space: SearchSpace,
   spread: Spread,
-  figuresAt: (judged: Judged, masses: Float64Array) => Figures,
+  figuresAt: (assessed: Assessed, masses: Float64Array) => Figures,
 ): LeastSquares {
   const { recipe, portions } = space.request;
   const at = (masses: Float64Array): Figures =>
-    figuresAt(judge(withMasses(recipe, masses), portions, spread), masses);
+    figuresAt(assess(withMasses(recipe, masses), portions, spread), masses);
   const there = at(space.present);
   return {
     figures: (point) => Float64Array.from(at(massesAt(space, point)), ({ value }) => value),
@@ -120,8 +96,8 @@ export function balanceProblem(
 ): LeastSquares {
   const { recipe } = space.request,
     presentCoins = Math.max(coinsOf(recipe, space.present), 1e-6);
-  return problemOf(space, spread, (judged, masses) => [
-    ...aimFigures(aims, judged, insist, balanceWeights.band),
+  return problemOf(space, spread, (assessed, masses) => [
+    ...aimFigures(aims, assessed, insist, balanceWeights.band),
     ...limitFigures(space, masses, balanceWeights.person, balanceWeights.personDoubt),
     ...changeFigures(space, masses, balanceWeights.change),
     { value: Math.sqrt((balanceWeights.cost * coinsOf(recipe, masses)) / presentCoins), least: 0, most: 0 },
@@ -133,10 +109,10 @@ const TETHER = 1e-8;
 
 /** What has to be met, whatever it changes or costs. */
 export const feasibilityProblem = (space: SearchSpace, aims: readonly Aim[], spread: Spread): LeastSquares =>
-  problemOf(space, spread, (judged, masses) => [
+  problemOf(space, spread, (assessed, masses) => [
     ...aimFigures(
       aims.map((aim) => ({ ...aim, weight: 1 })),
-      judged,
+      assessed,
       1,
       0,
     ),

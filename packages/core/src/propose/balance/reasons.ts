@@ -1,9 +1,11 @@
-import type { Judged } from '../../property/assessed.js';
-import { type RailId, railOf } from '../../property/rail.js';
+import { assess, type Assessed } from '../../property/assess.js';
+import { railOf } from '../../property/rail.js';
+import { type RailId } from '../../property/properties.js';
 import { type Aim, penaltiesOf } from './aim.js';
 import { edges } from './balance.params.js';
 import type { SearchSpace } from './search-space.js';
-import { judge, portionOf, withMasses } from './objective.js';
+import { portionOf } from './objective.js';
+import { withMasses } from '../../recipe/with-masses.js';
 
 /** Why a line changes. */
 export type ChangeReason =
@@ -30,8 +32,8 @@ const NOT_WORTH = 0.01;
 const HARDLY = 1e-3;
 
 /** How far a property lay outside its stretch, in its own unit. */
-function offBy({ rail, wish }: Aim, judged: Judged): number {
-  const { mid } = railOf(rail).value(judged);
+function offBy({ rail, wish }: Aim, assessed: Assessed): number {
+  const { mid } = railOf(rail).value(assessed);
   return mid < wish.low ? mid - wish.low : mid > wish.high ? mid - wish.high : 0;
 }
 
@@ -47,7 +49,7 @@ function servedBy(
   back[line] = space.present[line] ?? 0;
   const penalties = penaltiesOf(
     aims,
-    judge(withMasses(space.request.recipe, back), space.request.portions),
+    assess(withMasses(space.request.recipe, back), space.request.portions),
     edges.inside,
   );
   let most = HARDLY,
@@ -66,8 +68,8 @@ export function changesOf(
   masses: Float64Array,
 ): readonly LineChange[] {
   const { recipe, portions } = space.request;
-  const before = judge(recipe, portions),
-    after = penaltiesOf(aims, judge(withMasses(recipe, masses), portions), edges.inside);
+  const before = assess(recipe, portions),
+    after = penaltiesOf(aims, assess(withMasses(recipe, masses), portions), edges.inside);
   const changed = recipe.lines.flatMap((_line, line) => {
     const fromG = space.present[line] ?? 0,
       toG = masses[line] ?? 0;

@@ -1,11 +1,13 @@
-import type { Judged } from '../../property/assessed.js';
+import { potAt } from '../../predict/pot-at.js';
+import { spreadOfPot } from '../../predict/spread.js';
+import { assess, type Assessed } from '../../property/assess.js';
 import { seededChance } from '../../numeric/chance.js';
-import type { Aim, Miss } from './aim.js';
-import { met, missesOf } from './aim.js';
+import { type Aim, met, type Miss, missesOf } from './aim.js';
 import { START_SPREAD } from './balance.params.js';
 import type { BalanceOptions } from './balance-request.js';
 import { type Found, leastSquares } from './bounded-least-squares.js';
-import { balanceProblem, judge, portionOf, spreadOf, withMasses } from './objective.js';
+import { balanceProblem, portionOf } from './objective.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import { holdMass, massesAt, massOutOfReach, type SearchSpace, variablesOf } from './search-space.js';
 
 /** How far a search has come, 0..1, and how far outside the brief the best found lies. */
@@ -18,7 +20,7 @@ export interface SearchProgress {
 /** Amounts, with what they make. */
 export interface Solution {
   readonly masses: Float64Array;
-  readonly judged: Judged;
+  readonly assessed: Assessed;
   readonly misses: readonly Miss[];
   /** Every wish is met, everybody's limits are kept, and the mass is held. */
   readonly met: boolean;
@@ -96,7 +98,7 @@ export function* solve(
     stopped = false,
     from = space.present;
   for (let pass = 0; pass < options.passes && !stopped; pass++) {
-    const problem = balanceProblem(space, aims, spreadOf(withMasses(recipe, from)), insisting?.by);
+    const problem = balanceProblem(space, aims, spreadOfPot(potAt(withMasses(recipe, from))), insisting?.by);
     // The width of the bands has changed: what was best is measured anew, and searched on from.
     const first = insisting ? [variablesOf(space, insisting.from)].values() : startsOf(space, options);
     const starts = pass === 0 || !best ? first : [best.at].values();
@@ -126,11 +128,11 @@ export function* solve(
     if (best) from = massesAt(space, best.at);
   }
   const masses = keepLimits(space, space.free.length > 0 ? from : massesAt(space, new Float64Array(0)));
-  const judged = judge(withMasses(recipe, masses), portions);
-  const misses = missesOf(aims, judged);
+  const assessed = assess(withMasses(recipe, masses), portions);
+  const misses = missesOf(aims, assessed);
   return {
     masses,
-    judged,
+    assessed,
     misses,
     evaluations,
     stopped,

@@ -1,5 +1,5 @@
 import { seedSauce } from '../balance/balance.fixture.js';
-import { judge } from '../balance/objective.js';
+import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { potOf } from '../../predict/pot.fixture.js';
 import { newcomersFor } from './newcomers.js';
@@ -17,7 +17,7 @@ function replaced(lines: Lines, from: string, to: string): readonly PotLine[] {
   );
   if (!newcomer) throw new Error(`${to} is no newcomer for ${from}`);
   const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
-  return replaceLine(judge(request.recipe, 4), { ...request.recipe, lines: pot }, at, newcomer, () => false);
+  return replaceLine(assess(request.recipe, 4), { ...request.recipe, lines: pot }, at, newcomer, () => false);
 }
 
 const g = (lines: readonly PotLine[], id: string): number =>
@@ -55,12 +55,12 @@ test.each([
 
 test.each([
   ['rice-flour', 'potato-starch', 'viscosity'],
-  ['nutritional-yeast', 'tomato-paste', 'umami'],
-  ['lemon-juice', 'cider-vinegar', 'sour'],
+  ['nutritional-yeast', 'tomato-paste', 'savoriness'],
+  ['lemon-juice', 'cider-vinegar', 'sourness'],
 ] as const)('%s is replaced by as much %s as keeps the %s', (from, to, figure) => {
   const request = swapRequestOf(seedSauce, 'pouring-sauce', from);
-  const before = judge(request.recipe, 4).prediction[figure].mid;
-  const after = judge({ ...request.recipe, lines: replaced(seedSauce, from, to) }, 4).prediction[figure].mid;
+  const before = assess(request.recipe, 4).prediction[figure].mid;
+  const after = assess({ ...request.recipe, lines: replaced(seedSauce, from, to) }, 4).prediction[figure].mid;
   expect(Math.abs(Math.log(after / before))).toBeLessThan(0.3);
 });
 
@@ -89,7 +89,7 @@ test('a sauce of the house stands in for bought shreds, its water taken from the
   expect(dry(sauce?.lines ?? [])).toBeCloseTo(dry(request.recipe.lines.slice(0, 1)), 6);
   const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
   const after = replaceLine(
-    judge(request.recipe, 4),
+    assess(request.recipe, 4),
     { ...request.recipe, lines: pot },
     0,
     sauce ?? { lines: [] },
@@ -109,7 +109,7 @@ test('what may not move stays: a pinned liquid gives no room', () => {
   const bean = ingredientById('butter-bean-boiled');
   const [newcomer] = newcomersFor(request, 0, ({ id }) => id === bean?.id);
   const after = replaceLine(
-    judge(request.recipe, 4),
+    assess(request.recipe, 4),
     { ...request.recipe, lines: pot },
     0,
     newcomer ?? { lines: [] },

@@ -1,7 +1,7 @@
-import { judge } from '../balance/objective.js';
+import { assess, type Assessed } from '../../property/assess.js';
 import { sensibleShare } from '../balance/sensible-share.params.js';
-import type { Judged } from '../../property/assessed.js';
-import { type RailId, railOf } from '../../property/rail.js';
+import { railOf } from '../../property/rail.js';
+import { type RailId } from '../../property/properties.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
@@ -18,7 +18,7 @@ export interface PotLine extends RecipeLine {
   readonly sauce?: string;
 }
 
-const NO_SPREAD = { viscosity: 0, yieldStress: 0, pull: 0 } as const;
+const NO_SPREAD = { viscosity: 0, yieldStress: 0, stretch: 0 } as const;
 const sumOf = (lines: readonly RecipeLine[], per: (line: RecipeLine) => number): number =>
   lines.reduce((all, line) => all + per(line) * line.mass, 0);
 const waterOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).water;
@@ -49,7 +49,7 @@ function matchedMass(
   const { value } = railOf(rail);
   const valueAt = (mass: number): number => {
     lines[at] = { ...newcomer, mass: grams(mass) };
-    return value(judge({ ...recipe, lines }, 1, NO_SPREAD)).mid;
+    return value(assess({ ...recipe, lines }, 1, NO_SPREAD)).mid;
   };
   let low = Math.log(swapSearch.leastFactor * replacedG + 1e-6),
     high = Math.log(
@@ -78,7 +78,7 @@ function drySame(replaced: RecipeLine, newcomer: RecipeLine, batchG: number): nu
 
 /** First amounts of a newcomer: by the table of equivalents, by dry matter, or by the work its role does. */
 function firstAmounts(
-  original: Judged,
+  original: Assessed,
   at: number,
   replaced: RecipeLine,
   { lines, factor, sauce }: Newcomer,
@@ -140,7 +140,7 @@ export function evenOut(
 
 /** The pot with a newcomer where a line stood: in an amount that does the same work, its water and salt taken out elsewhere. */
 export function replaceLine(
-  original: Judged,
+  original: Assessed,
   pot: Recipe & { readonly lines: readonly PotLine[] },
   at: number,
   newcomer: Newcomer,

@@ -3,30 +3,30 @@ import { type Aim, met, missedRails } from '../balance/aim.js';
 import type { Measurable } from '../balance/kitchen-rounding.js';
 import type { SearchSpace } from '../balance/search-space.js';
 import type { Solution } from '../balance/solve.js';
-import type { Judged } from '../../property/assessed.js';
-import type { RailId } from '../../property/rail.js';
+import type { Assessed } from '../../property/assess.js';
+import type { RailId } from '../../property/properties.js';
 import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../../household/who-can-eat.js';
-import { soakHours } from '../../larder/preparation/soak.js';
+import { readyMinutes } from '../../larder/preparation/ready-minutes.js';
 import { costOf } from '../../predict/cost/cost.js';
 import type { PotLine } from './replace-line.js';
 import { schoolOf } from './school.js';
-import { boilingMin, rankWeights, unitOfRole } from './swap.params.js';
+import { rankWeights, unitOfRole } from './swap.params.js';
 import type { SwapRequest } from './swap-request.js';
 import { unlikeness } from './kinship.js';
-import { distanceBetween, type Told, toldOf } from './told.js';
+import { distanceBetween, type Shift, shiftsBetween } from './shift.js';
 
 /** One way to replace what was asked for, everything else put right around it. */
 export interface SwapOption {
   readonly lines: readonly PotLine[];
   /** By line, as a kitchen measures them. */
   readonly amounts: readonly Measurable[];
-  readonly after: Judged;
+  readonly after: Assessed;
   readonly outside: readonly RailId[];
-  readonly told: readonly Told[];
+  readonly shifts: readonly Shift[];
   /** People who would have to ask or read a label first. */
   readonly asks: readonly string[];
-  /** Steps of a rail away from the original, root mean square. */
+  /** Just noticeable differences away from the original, root mean square. */
   readonly distance: number;
   /** Coins of the batch against the original. */
   readonly coinsMore: number;
@@ -39,12 +39,7 @@ export interface SwapOption {
   readonly rank: number;
 }
 
-const minutesOf = ({ ingredient, preparation }: PotLine): number =>
-  preparation === 'soaked'
-    ? 60 * (soakHours(ingredient.id, true) ?? 0)
-    : preparation === 'boiled'
-      ? boilingMin
-      : 0;
+const minutesOf = ({ ingredient, preparation }: PotLine): number => readyMinutes(ingredient.id, preparation);
 
 /** How unlike the newcomers are to what they replace, the most unlike of them. */
 const unlikenessOf = ({ recipe }: SwapRequest, newcomers: readonly PotLine[]): number =>
@@ -67,7 +62,7 @@ export interface BalancedPot {
 export function optionOf(
   request: SwapRequest,
   aims: readonly Aim[],
-  original: Judged,
+  original: Assessed,
   { lines, space, solution }: BalancedPot,
 ): SwapOption | undefined {
   const { measuring, portions, eaters = [], labels, brief, inHouse } = request;
@@ -99,7 +94,7 @@ export function optionOf(
         .filter(({ ingredient }) => !inHouse.has(ingredient.id))
         .map(({ ingredient }) => ingredient.name)
     : [];
-  const coins = (judged: Judged) => costOf(judged.recipe.lines).coins.mid;
+  const coins = (assessed: Assessed) => costOf(assessed.recipe.lines).coins.mid;
   const distance = distanceBetween(original, after),
     coinsMore = coins(after) - coins(original),
     minutes = Math.max(0, ...newcomers.map(minutesOf));
@@ -127,7 +122,7 @@ export function optionOf(
     minutes,
     notInHouse,
     rank,
-    told: toldOf(brief, original, after),
+    shifts: shiftsBetween(brief, original, after),
     school: schoolOf(after.recipe.lines),
   };
 }

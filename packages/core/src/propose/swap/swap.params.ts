@@ -1,11 +1,11 @@
-import type { RailId } from '../../property/rail.js';
+import type { RailId } from '../../property/properties.js';
 import type { Role } from '../../ingredient/ingredient.js';
 import type { UnitId } from '../../quantity/unit.js';
 
 /** Starches whose gel pulls into strands. @source engine notes E-7 */
 export const stretchingStarches: readonly string[] = ['tapioca-starch', 'cassava-flour', 'potato-starch', 'glutinous-rice-flour', 'sweet-potato-starch'];
 
-/** The property a role is there for: a newcomer is first given the amount that keeps it. @source judged from job and engine notes, assumed */
+/** The property a role is there for: a newcomer is first given the amount that keeps it. @source assessed from job and engine notes, assumed */
 export const workOfRole: Readonly<Partial<Record<Role, RailId>>> = { thickener: 'thickness', fat: 'fat', sour: 'sourness', savory: 'savoriness' };
 
 /** What is tried beside a newcomer when a property stays short. @source assumed: one of each school */
@@ -24,9 +24,6 @@ export const helperShare: Readonly<Record<Role, number>> = { body: 0.06, liquid:
 
 /** Unit in which a newcomer is written by what it does. @source kitchen habit */
 export const unitOfRole: Readonly<Record<Role, UnitId>> = { body: 'cup', liquid: 'cup', thickener: 'tbsp', fat: 'tbsp', sour: 'tbsp', savory: 'tbsp', seasoning: 'tsp' };
-
-/** min that making ready adds. @source S-15 for soaking; boiling soft assumed */
-export const boilingMin = 20;
 
 export const swapSearch = {
   /** A newcomer’s first amount lies between these factors on what it replaces. */
@@ -72,5 +69,7 @@ export const rankWeights = {
 /** An option this much behind the best is not shown, unless there are too few. @source assumed */
 export const outclassed = { by: 2.5, fewAre: 2 } as const;
 
-/** Steps of a rail from which a change is worth telling. @source assumed */
-export const WORTH_TELLING = 1.2;
+/** Just noticeable differences from which a change is worth saying. @source assumed */
+export const WORTH_SAYING = 1.2;
+/** The same, by which a property must come nearer to its wish to be won. @source assumed */
+export const NEARER = 0.3;

@@ -1,5 +1,5 @@
 import { eaterWith, seedSauce } from '../balance/balance.fixture.js';
-import { judge } from '../balance/objective.js';
+import { assess } from '../../property/assess.js';
 import { finish } from '../balance/solve.js';
 import type { Eater } from '../../household/eater.js';
 import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
@@ -117,7 +117,7 @@ test('a soft melt leaves the stretching starches out and is not asked to pull', 
   );
   for (const option of options) {
     expect(gramsIn(option, 'tapioca-starch') + gramsIn(option, 'potato-starch')).toBe(0);
-    expect(option.told).toContainEqual(expect.objectContaining({ rail: 'stretch', as: 'lost' }));
+    expect(option.shifts).toContainEqual(expect.objectContaining({ rail: 'stretch', as: 'lost' }));
   }
   expect(options.length).toBeGreaterThan(0);
 });
@@ -143,11 +143,11 @@ test('what is lost is told with its figures', () => {
   const request = swapRequestOf(cashewMelt, 'stretchy-melt', 'tapioca-starch', {
     schools: { ...openToAll, melt: 'soft-melt' },
   });
-  const before = judge(request.recipe, request.portions).prediction.pull.mid;
+  const before = assess(request.recipe, request.portions).prediction.stretch.mid;
   const [best] = optionsOf(request);
-  const pull = best?.told.find(({ rail }) => rail === 'stretch');
+  const pull = best?.shifts.find(({ rail }) => rail === 'stretch');
   expect(pull?.from).toBeCloseTo(before, 6);
-  expect(pull?.to).toBeCloseTo(best?.after.prediction.pull.mid ?? NaN, 6);
+  expect(pull?.to).toBeCloseTo(best?.after.prediction.stretch.mid ?? NaN, 6);
   expect(pull?.to).toBeLessThan(before / 2);
 });
 

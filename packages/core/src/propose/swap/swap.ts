@@ -1,10 +1,11 @@
+import { potAt } from '../../predict/pot-at.js';
+import { spreadOfPot } from '../../predict/spread.js';
 import { type Aim, aimsOf, met, missesOf } from '../balance/aim.js';
 import { type BalanceOptions, completeBalanceOptions } from '../balance/balance-request.js';
 import { limitsOfPeople } from '../balance/limits-of-people.js';
-import { judge, spreadOf } from '../balance/objective.js';
+import { assess, type Assessed } from '../../property/assess.js';
 import { searchSpace } from '../balance/search-space.js';
 import { type SearchProgress, solve } from '../balance/solve.js';
-import type { Judged } from '../../property/assessed.js';
 import { withWish } from '../../brief/brief.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Recipe } from '../../recipe/recipe.js';
@@ -17,7 +18,7 @@ import { schoolAllows } from './school.js';
 import { helpers, helperShare, outclassed, swapSearch } from './swap.params.js';
 import { type BalancedPot, optionOf, type SwapOption } from './swap-option.js';
 import type { SwapRequest } from './swap-request.js';
-import { distanceBetween } from './told.js';
+import { distanceBetween } from './shift.js';
 
 export type SwapOutcome =
   | {
@@ -66,7 +67,7 @@ interface Looked {
 interface Kitchen {
   readonly request: SwapRequest;
   readonly aims: readonly Aim[];
-  readonly original: Judged;
+  readonly original: Assessed;
   readonly look: (lines: readonly PotLine[]) => Looked;
   readonly allowed: (ingredient: Ingredient) => boolean;
   readonly held: (line: PotLine) => boolean;
@@ -77,17 +78,17 @@ function kitchenFor(given: SwapRequest): Kitchen {
   const request = { ...given, brief: briefForSchool(given) };
   const { recipe, portions } = request,
     aims = aimsOf(request.brief),
-    spread = spreadOf(recipe),
+    spread = spreadOfPot(potAt(recipe)),
     known = new Map<string, boolean>();
   const kitchen: Kitchen = {
     request,
     aims,
     tried: 0,
-    original: judge(recipe, portions),
+    original: assess(recipe, portions),
     look: (lines) => {
       kitchen.tried++;
-      const judged = judge({ ...recipe, lines }, portions, spread);
-      const badness = missesOf(aims, judged).reduce(
+      const assessed = assess({ ...recipe, lines }, portions, spread);
+      const badness = missesOf(aims, assessed).reduce(
         (all, { middle }, i) => all + (aims[i]?.weight ?? 1) * Math.min(Math.abs(middle), BAD_ENOUGH) ** 2,
         0,
       );
@@ -241,7 +242,7 @@ function promise({ original, request }: Kitchen, { lines, solution, badness }: B
   return (
     (solution.met ? 0 : MISSED) +
     badness +
-    distanceBetween(original, solution.judged) +
+    distanceBetween(original, solution.assessed) +
     2 * Math.max(0, ...unlike)
   );
 }

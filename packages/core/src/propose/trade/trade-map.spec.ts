@@ -1,7 +1,7 @@
 import { requestOf, seedSauce, eaterWith } from '../balance/balance.fixture.js';
 import { finish } from '../balance/solve.js';
 import { coordinateOn, railOf } from '../../property/rail.js';
-import { judge } from '../balance/objective.js';
+import { assess } from '../../property/assess.js';
 import { grams } from '../../quantity/quantity.js';
 import { axisAround, contourLevels, tradeMap, type TradeMap, type TradeMapRequest } from './trade-map.js';
 
@@ -24,7 +24,7 @@ test('each knot says what the formula would be there', () => {
     ...line,
     mass: grams(i === asked.x.line ? asked.x.most : i === asked.y.line ? asked.y.most / 2 : line.mass),
   }));
-  const there = judge({ ...asked.recipe, lines }, asked.portions);
+  const there = assess({ ...asked.recipe, lines }, asked.portions);
   const { scale, value } = railOf('thickness');
   expect(map.values[0][2 * 5 + 4]).toBeCloseTo(coordinateOn(scale, value(there).mid), 9);
 });

@@ -1,11 +1,14 @@
+import { potAt } from '../../predict/pot-at.js';
+import { spreadOfPot } from '../../predict/spread.js';
 import { type Aim, aimsOf, figuresOf } from '../balance/aim.js';
-import { balanceWeights } from '../balance/balance.params.js';
 import type { BalanceRequest } from '../balance/balance-request.js';
 import { limitsOfPeople, type PeopleLimits } from '../balance/limits-of-people.js';
-import { judge, portionOf, spreadOf, withMasses } from '../balance/objective.js';
+import { portionOf } from '../balance/objective.js';
+import { assess, type Assessed } from '../../property/assess.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import { sensibleShare } from '../balance/sensible-share.params.js';
-import type { Judged } from '../../property/assessed.js';
-import { coordinateOn, type RailId, railOf } from '../../property/rail.js';
+import { coordinateOn, NOTICEABLE, railOf } from '../../property/rail.js';
+import { type RailId } from '../../property/properties.js';
 
 /** One axis of a trade map: a line of the recipe over a range, g. */
 export interface TradeAxis {
@@ -43,10 +46,10 @@ const knot = ({ least, most }: TradeAxis, i: number, size: number): number =>
   least + ((most - least) * i) / (size - 1);
 
 /** How far the worst of the wishes lies outside, in steps of its rail. */
-function outsideBriefOf(aims: readonly Aim[], judged: Judged): number {
+function outsideBriefOf(aims: readonly Aim[], assessed: Assessed): number {
   let worst = -ROOM;
   for (const aim of aims) {
-    const [middle] = figuresOf(aim, railOf(aim.rail).value(judged));
+    const [middle] = figuresOf(aim, railOf(aim.rail).value(assessed));
     // An end at the very beginning of its rail is no limit: nothing can lie below it.
     worst = Math.max(worst, aim.low > 0 ? aim.low - middle : -ROOM, middle - aim.high);
   }
@@ -81,7 +84,7 @@ export function* tradeMap(request: TradeMapRequest, size: number): Generator<num
   }
   const aims = aimsOf(request.brief),
     limits = limitsOfPeople(recipe, portions, request.eaters ?? [], request.labels),
-    spread = spreadOf(recipe),
+    spread = spreadOfPot(potAt(recipe)),
     masses = Float64Array.from(recipe.lines, ({ mass }) => mass);
   const count = size * size,
     values = [new Float64Array(count), new Float64Array(count)] as const,
@@ -91,13 +94,13 @@ export function* tradeMap(request: TradeMapRequest, size: number): Generator<num
     masses[y.line] = knot(y, row, size);
     for (let column = 0; column < size; column++) {
       masses[x.line] = knot(x, column, size);
-      const judged = judge(withMasses(recipe, masses), portions, spread);
+      const assessed = assess(withMasses(recipe, masses), portions, spread);
       const at = row * size + column;
       shown.forEach((rail, k) => {
         const { scale, value } = railOf(rail);
-        values[k as 0 | 1][at] = coordinateOn(scale, value(judged).mid);
+        values[k as 0 | 1][at] = coordinateOn(scale, value(assessed).mid);
       });
-      outsideBrief[at] = outsideBriefOf(aims, judged);
+      outsideBrief[at] = outsideBriefOf(aims, assessed);
       outsidePeople[at] = outsidePeopleOf(limits, masses);
     }
     yield (row + 1) / size;
@@ -131,7 +134,7 @@ const LEAST_AXIS_G = 0.5;
 
 /** Levels of the contours on a rail, as coordinates: one every other noticed step. */
 export const contourLevels = (low: number, high: number): readonly number[] => {
-  const step = 2 * balanceWeights.step;
+  const step = 2 * NOTICEABLE;
   const from = Math.ceil(low / step),
     to = Math.floor(high / step);
   return Array.from({ length: Math.max(0, to - from + 1) }, (_unused, i) => (from + i) * step);

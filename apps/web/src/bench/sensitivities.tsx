@@ -1,11 +1,11 @@
-import { type PullBy, pullBys, pullsOn, type Rail, strongestPulls } from '@alterum/core';
+import { type PerWhat, perWhats, sensitivitiesOf, type Rail, mostSensitive } from '@alterum/core';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useOutcome } from './bench-store';
 import { figure } from './number-text';
 
 const LISTED = 5;
-const byNames: Readonly<Record<PullBy, string>> = { gram: 'by the gram', coin: 'by the coin' };
+const byNames: Readonly<Record<PerWhat, string>> = { gram: 'by the gram', coin: 'by the coin' };
 
 function digitsOf(value: number): number {
   const size = Math.abs(value);
@@ -13,18 +13,18 @@ function digitsOf(value: number): number {
 }
 
 /** Which line moves this property most, so that a cook who balances by hand knows where to pull. */
-export function WhereToPull({ rail }: { readonly rail: Rail }) {
+export function Sensitivities({ rail }: { readonly rail: Rail }) {
   const judged = useOutcome();
-  const [by, setBy] = useState<PullBy>('gram');
-  const pulls = useMemo(() => pullsOn(rail.id, judged), [rail, judged]);
-  const listed = strongestPulls(pulls, by, LISTED);
+  const [by, setBy] = useState<PerWhat>('gram');
+  const pulls = useMemo(() => sensitivitiesOf(rail.id, judged), [rail, judged]);
+  const listed = mostSensitive(pulls, by, LISTED);
   if (listed.length === 0) return null;
   return (
     <section aria-label={`What moves ${rail.name.toLowerCase()} most`} className="text-sm">
       <div className="flex items-baseline justify-between gap-2">
         <h3 className="text-base">Where to pull</h3>
         <div role="radiogroup" aria-label="Ranked" className="flex gap-1">
-          {pullBys.map((kind) => (
+          {perWhats.map((kind) => (
             <button
               key={kind}
               type="button"

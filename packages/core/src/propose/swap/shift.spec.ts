@@ -1,9 +1,9 @@
 import { requestOf, seedSauce } from '../balance/balance.fixture.js';
-import { judge } from '../balance/objective.js';
-import { distanceBetween, toldOf } from './told.js';
+import { assess } from '../../property/assess.js';
+import { distanceBetween, shiftsBetween } from './shift.js';
 
 const judgedWith = (changes: Readonly<Record<string, number>>) =>
-  judge(
+  assess(
     requestOf(
       seedSauce.map(([id, g]) => [id, changes[id] ?? g] as const),
       'pouring-sauce',
@@ -13,14 +13,14 @@ const judgedWith = (changes: Readonly<Record<string, number>>) =>
 const before = judgedWith({});
 
 test('between a pot and itself nothing is lost or won, and there is no distance', () => {
-  expect(toldOf({}, before, before)).toEqual([]);
+  expect(shiftsBetween({}, before, before)).toEqual([]);
   expect(distanceBetween(before, before)).toBe(0);
 });
 
 test('nearer to the brief is won, further off is lost, inside it is only moved', () => {
   const saltier = judgedWith({ salt: 14 });
   const asOf = (low: number, high: number) =>
-    toldOf({ salt: { low, high } }, before, saltier).find(({ rail }) => rail === 'salt')?.as;
+    shiftsBetween({ salt: { low, high } }, before, saltier).find(({ rail }) => rail === 'salt')?.as;
   const { salt: was } = before.prediction,
     { salt: is } = saltier.prediction;
   expect(asOf(is.mid - 0.05, is.mid + 0.05)).toBe('won');
@@ -28,13 +28,13 @@ test('nearer to the brief is won, further off is lost, inside it is only moved',
   expect(asOf(0, 3)).toBe('moved');
 });
 
-test('what is told carries the figures, largest first', () => {
+test('what is shifts carries the figures, largest first', () => {
   const thicker = judgedWith({ 'rice-flour': 45 });
-  const told = toldOf({}, before, thicker);
-  const thickness = told.find(({ rail }) => rail === 'thickness');
+  const shifts = shiftsBetween({}, before, thicker);
+  const thickness = shifts.find(({ rail }) => rail === 'thickness');
   expect(thickness?.from).toBe(before.prediction.viscosity.mid);
   expect(thickness?.to).toBe(thicker.prediction.viscosity.mid);
-  const steps = told.map((entry) => Math.abs(entry.steps));
+  const steps = shifts.map((entry) => Math.abs(entry.by));
   expect(steps).toEqual([...steps].sort((a, b) => b - a));
 });
 
