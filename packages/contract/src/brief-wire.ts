@@ -1,4 +1,4 @@
-import { type Brief, wishesOf, withWish } from '@alterum/core';
+import { type Brief, currentRailId, type RailId, wishesOf, withWish } from '@alterum/core';
 import type { WishInput } from './brief.js';
 
 /** A brief as it is sent: a list, in the order of the rails. */
@@ -9,6 +9,11 @@ export const wishesOfBrief = (brief: Brief): WishInput[] =>
 export const briefOfWishes = (wishes: readonly WishInput[]): Brief =>
   wishes.reduce<Brief>(
     (brief, { rail, low, high, weight, pinned }) =>
-      withWish(brief, rail, { low, high, ...(weight ? { weight } : {}), ...(pinned ? { pinned } : {}) }),
+      withWish(brief, currentRailId(rail) as RailId, {
+        low,
+        high,
+        ...(weight ? { weight } : {}),
+        ...(pinned ? { pinned } : {}),
+      }),
     {},
   );

@@ -1,5 +1,5 @@
-import { type RailId, railIds, railOf, type Weight, weights } from '@alterum/core';
-import { Type } from 'class-transformer';
+import { currentRailId, type RailId, railIds, railOf, type Weight, weights } from '@alterum/core';
+import { Transform, Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
@@ -36,6 +36,8 @@ class StretchOfRail implements ValidatorConstraintInterface {
 
 /** What is asked of one property. */
 export class WishInput {
+  /** Also by a name it had before. */
+  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? currentRailId(value) : value))
   @IsIn([...railIds], { message: `The property must be one of: ${railIds.join(', ')}.` })
   rail!: RailId;
 

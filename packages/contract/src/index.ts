@@ -78,3 +78,12 @@ export { eveningLimits } from './evening-limits.js';
 export { StockInput, type StockView } from './stock.js';
 export { TaughtWordBody, type TaughtWordView } from './taught-word.js';
 export type { PutAwayView } from './put-away.js';
+export {
+  formOf,
+  type ShapeMigration,
+  storedOf,
+  storedShape,
+  type StoredShape,
+  valueOfStored,
+} from './stored-shape.js';
+export { formulaInLine, lineOfFormula } from './formula-line.js';

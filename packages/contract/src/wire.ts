@@ -3,3 +3,5 @@ export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-
 export { ingredientOfOwn } from './own-ingredient-wire.js';
 export { briefOfWishes, wishesOfBrief } from './brief-wire.js';
 export { eveningLimits } from './evening-limits.js';
+export { storedOf, storedShape, type StoredShape, valueOfStored } from './stored-shape.js';
+export { formulaInLine, lineOfFormula } from './formula-line.js';

@@ -60,7 +60,17 @@ export function brokenInvariants(): readonly Invariant[] {
     }),
     count('every figure is finite and inside its band', recipes, (recipe) => {
       const p = predict(recipe);
-      return [p.viscosity, p.yieldStress, p.stretch, p.fat, p.salt, p.savoriness, p.sourness, p.sweetness, p.pH].every(
+      return [
+        p.viscosity,
+        p.yieldStress,
+        p.stretch,
+        p.fat,
+        p.salt,
+        p.savoriness,
+        p.sourness,
+        p.sweetness,
+        p.pH,
+      ].every(
         ({ low, mid, high }) => Number.isFinite(low) && Number.isFinite(high) && low <= mid && mid <= high,
       );
     }),

@@ -93,6 +93,7 @@ export { placeOnRail, type Rail, railIds, railOf, rails, valueOnRail, wordFor } 
 export { provenanceWords, type ShownParameter } from './property/shown-parameter.js';
 
 // What a product has to be.
+export { currentRailId } from './brief/renamed-rails.js';
 export {
   briefOf,
   briefOfFamily,

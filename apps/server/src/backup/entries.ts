@@ -18,6 +18,7 @@ import { SavedBriefRow } from '../brief/saved-brief.row.js';
 import { viewOfEater } from '../eater/eater-row.mapping.js';
 import { EaterRow } from '../eater/eater.row.js';
 import { formulaOf, WHOLE, type WholeRow } from '../formula/formula-reading.js';
+import { contentShape } from '../formula/formula.shapes.js';
 import { HouseholdRow } from '../household/household.row.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
 import { TaughtWordRow } from '../label/taught-word.row.js';
@@ -25,6 +26,7 @@ import { viewOfOwn } from '../larder/own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { StockRow } from '../larder/stock.row.js';
 import { breathe } from '../platform/breathe.js';
+import { readStored } from '../storage/stored-json.js';
 import { AT_ONCE } from './backup.params.js';
 
 /** What a backup holds of each kind. */
@@ -118,7 +120,7 @@ const versionOf = ({ id, name, why, kept_at, deleted_at, content }: VersionRead)
     why,
     keptAt: moment(kept_at),
     putAwayAt: deleted_at === null ? null : moment(deleted_at),
-    content: JSON.parse(content) as unknown,
+    content: readStored(contentShape, content),
   }) as BackupVersion;
 
 const formulaEntryOf = (row: FormulaRead, versions: readonly VersionRead[]): BackupFormula =>

@@ -1,5 +1,7 @@
 import type { Brief } from '@alterum/core';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
+import { StoredJson } from '../storage/stored-json.js';
+import { briefShape } from './brief.shape.js';
 
 /** A brief kept under a name, so that several formulas can be made to it. */
 export const SavedBriefRow = defineEntity({
@@ -8,7 +10,7 @@ export const SavedBriefRow = defineEntity({
   properties: {
     id: p.uuid().primary(),
     name: p.string().length(80).unique(),
-    brief: p.json<Brief>(),
+    brief: p.type(new StoredJson(briefShape)).$type<Brief>(),
     keptAt: p.datetime(),
   },
   checks: [{ name: 'saved_brief_name_given', expression: 'length(trim(name)) > 0' }],

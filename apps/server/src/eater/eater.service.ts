@@ -13,9 +13,22 @@ import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { refuseBeyond } from '../platform/ceiling.js';
-import { Failure, invalidInput } from '../platform/failure.js';
+import { invalidInput } from '../platform/failure.js';
+import { VersionedRows } from '../storage/versioned-row.js';
 import { needToColumns, viewOfEater } from './eater-row.mapping.js';
 import { EaterNeedRow, EaterRow } from './eater.row.js';
+
+const people = new VersionedRows<EaterRow>(
+  EaterRow,
+  {
+    absent: 'There is nobody of this id at the table. They may have been removed.',
+    never: 'This person was never here, so they cannot be brought back.',
+    changed: ({ name }) =>
+      `${name} was changed somewhere else in the meantime; look at what stands there now and change it again.`,
+  },
+  viewOfEater,
+  { populate: ['needs'] as never },
+);
 
 /** The people of the household and what each must avoid. */
 @Injectable()
@@ -36,7 +49,7 @@ export class EaterService {
   }
 
   async read(id: string): Promise<EaterView> {
-    return viewOfEater(await this.rowOf(id));
+    return viewOfEater(await people.inSight(this.em, id));
   }
 
   async create(body: EaterBody): Promise<EaterView> {
@@ -60,8 +73,8 @@ export class EaterService {
   async update(id: string, body: EaterUpdate): Promise<EaterView> {
     this.check(body);
     return this.em.transactional(async () => {
-      const row = await this.rowOf(id);
-      this.refuseOlder(row, body.version);
+      const row = await people.inSight(this.em, id);
+      people.refuseOlder(row, body.version);
       row.name = body.name.trim();
       row.eatsTonight = body.eatsTonight ?? row.eatsTonight;
       row.guest = body.guest ?? row.guest;
@@ -76,28 +89,16 @@ export class EaterService {
   }
 
   async remove(id: string, version: number | undefined): Promise<void> {
-    const row = await this.rowOf(id);
-    if (version !== undefined) this.refuseOlder(row, version);
-    row.deletedAt = this.clock.now();
-    row.version += 1;
+    people.putAway(await people.inSight(this.em, id), version, this.clock.now());
     await this.em.flush();
   }
 
   async restore(id: string): Promise<EaterView> {
-    const row = await this.em.findOne(EaterRow, { id }, { populate: ['needs'] });
-    if (!row) throw new Failure('not-found', 'This person was never here, so they cannot be brought back.');
+    const row = await people.everHere(this.em, id);
     if (row.deletedAt) await this.refuseMore();
-    row.deletedAt = null;
-    row.version += 1;
+    people.bringBack(row);
     await this.em.flush();
     return viewOfEater(row);
-  }
-
-  private async rowOf(id: string): Promise<EaterRow> {
-    const row = await this.em.findOne(EaterRow, { id, deletedAt: null }, { populate: ['needs'] });
-    if (!row)
-      throw new Failure('not-found', 'There is nobody of this id at the table. They may have been removed.');
-    return row;
   }
 
   private async refuseMore(): Promise<void> {
@@ -105,15 +106,6 @@ export class EaterService {
       kitchenLimits.people,
       await this.em.count(EaterRow, { deletedAt: null }),
       'people at the table',
-    );
-  }
-
-  private refuseOlder(row: EaterRow, version: number): void {
-    if (version === row.version) return;
-    throw new Failure(
-      'conflict',
-      `Nothing was overwritten. ${row.name} was changed somewhere else in the meantime; look at what stands there now and change it again.`,
-      { current: viewOfEater(row) },
     );
   }
 

@@ -1,6 +1,9 @@
-import { formulaBodyOf, type FormulaSummary, type FormulaView } from '@alterum/contract';
+import { formulaBodyOf, type FormulaSummary, type FormulaView, valueOfStored } from '@alterum/contract';
 import type { Formula } from '@alterum/core';
+import { briefShape } from '../brief/brief.shape.js';
+import { readStored } from '../storage/stored-json.js';
 import { type FormulaColumns, formulaFromColumns, type LineColumns } from './formula-row.mapping.js';
+import { holdShape, processShape, serveShape } from './formula.shapes.js';
 
 /** What a list shows of a formula, as it is read. */
 export interface HeadRow {
@@ -37,11 +40,15 @@ const columnsOf = (row: WholeRow): FormulaColumns => ({
   family: row.family,
   portions: row.portions,
   note: row.note,
-  process: JSON.parse(row.process) as FormulaColumns['process'],
-  serve: JSON.parse(row.serve) as FormulaColumns['serve'],
-  brief: row.brief === null ? null : (JSON.parse(row.brief) as FormulaColumns['brief']),
+  process: readStored(processShape, row.process),
+  serve: readStored(serveShape, row.serve),
+  brief: row.brief === null ? null : readStored(briefShape, row.brief),
 });
-const linesOf = ({ lines }: WholeRow): readonly LineColumns[] => JSON.parse(lines) as LineColumns[];
+const linesOf = ({ lines }: WholeRow): readonly LineColumns[] =>
+  (JSON.parse(lines) as (Omit<LineColumns, 'hold'> & { readonly hold: unknown })[]).map((line) => ({
+    ...line,
+    hold: line.hold === null ? null : valueOfStored(holdShape, line.hold),
+  }));
 
 export function summaryOf(row: HeadRow): FormulaSummary {
   const { id, name, family, portions, version, line_count: lineCount } = row;

@@ -1,5 +1,5 @@
 import { amountOfWire, formulaBodyOf, type FormulaView, type VersionView } from '@alterum/contract';
-import { type Formula, type Line, uncooked } from '@alterum/core';
+import type { Formula, Line } from '@alterum/core';
 import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.row.js';
 
 /** What a formula is made of, as it is kept in its own row. */
@@ -30,8 +30,7 @@ export function formulaFromColumns(columns: FormulaColumns, lines: readonly Line
     family,
     portions,
     note,
-    // A process saved before a later field was thought of is completed with what that field means when nothing is said.
-    process: { ...uncooked, ...process },
+    process,
     serve,
     lines: lines.map(lineFromColumns),
     ...(brief ? { brief } : {}),

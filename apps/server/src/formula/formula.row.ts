@@ -1,6 +1,9 @@
 import type { FormulaContent } from '@alterum/contract';
 import type { Brief, Family, Hold, Preparation, Process, Role, Serve, Stage, UnitId } from '@alterum/core';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
+import { briefShape } from '../brief/brief.shape.js';
+import { StoredJson } from '../storage/stored-json.js';
+import { contentShape, holdShape, processShape, serveShape } from './formula.shapes.js';
 
 /** One saved formula; `version` grows with every write, `deletedAt` keeps a deleted one for undo. */
 export const FormulaRow = defineEntity({
@@ -13,9 +16,9 @@ export const FormulaRow = defineEntity({
     family: p.string().length(40).$type<Family>(),
     portions: p.float(),
     note: p.text(),
-    process: p.json<Process>(),
-    serve: p.json<Serve>(),
-    brief: p.json<Brief>().nullable(),
+    process: p.type(new StoredJson(processShape)).$type<Process>(),
+    serve: p.type(new StoredJson(serveShape)).$type<Serve>(),
+    brief: p.type(new StoredJson(briefShape)).$type<Brief>().nullable(),
     createdAt: p.datetime(),
     updatedAt: p.datetime(),
     deletedAt: p.datetime().nullable(),
@@ -46,7 +49,7 @@ export const FormulaLineRow = defineEntity({
     role: p.string().length(20).$type<Role>(),
     preparation: p.string().length(20).$type<Preparation>(),
     stage: p.string().length(20).$type<Stage>(),
-    hold: p.json<Hold>().nullable(),
+    hold: p.type(new StoredJson(holdShape)).$type<Hold>().nullable(),
   },
   uniques: [{ properties: ['formula', 'lineId'] }],
   checks: [{ name: 'formula_line_amount_not_negative', expression: 'amount >= 0' }],
@@ -62,7 +65,7 @@ export const FormulaVersionRow = defineEntity({
     formula: () => p.manyToOne(FormulaRow).deleteRule('cascade'),
     name: p.string().length(80),
     why: p.text(),
-    content: p.json<FormulaContent>(),
+    content: p.type(new StoredJson(contentShape)).$type<FormulaContent>(),
     keptAt: p.datetime(),
     deletedAt: p.datetime().nullable(),
   },

@@ -14,10 +14,23 @@ import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { refuseBeyond } from '../platform/ceiling.js';
-import { Failure, invalidInput } from '../platform/failure.js';
+import { invalidInput } from '../platform/failure.js';
+import { VersionedRows } from '../storage/versioned-row.js';
 import { FormulaList } from './formula-list.js';
 import { formulaFromRow, headOfFormula, lineToColumns, viewOfFormula } from './formula-row.mapping.js';
 import { FormulaLineRow, FormulaRow } from './formula.row.js';
+
+const formulas = new VersionedRows<FormulaRow>(
+  FormulaRow,
+  {
+    absent: 'There is no formula of this id. It may have been deleted; look in the list of formulas.',
+    never: 'This formula was never here, so it cannot be brought back.',
+    changed: ({ version }, theirs) =>
+      `This formula was saved as version ${version} somewhere else; you changed version ${theirs}. Take that version, keep yours as a copy, or save yours over it.`,
+  },
+  viewOfFormula,
+  { populate: ['lines'] as never },
+);
 
 /** Loads, checks and saves formulas; the core says what a formula is. */
 @Injectable()
@@ -30,7 +43,7 @@ export class FormulaService {
   ) {}
 
   async read(id: string): Promise<FormulaView> {
-    return viewOfFormula(await this.rowOf(id));
+    return viewOfFormula(await formulas.inSight(this.em, id));
   }
 
   async create(body: FormulaBody): Promise<FormulaView> {
@@ -61,8 +74,8 @@ export class FormulaService {
   /** Writes over the version that was read; an older one is refused with what stands now, and nothing is lost. */
   async update(id: string, body: FormulaUpdate): Promise<FormulaView> {
     return this.em.transactional(async (em) => {
-      const row = await this.rowOf(id, em);
-      this.refuseOlder(row, body.version);
+      const row = await formulas.inSight(em, id);
+      formulas.refuseOlder(row, body.version);
       const formula = this.formulaOf(body, formulaFromRow(row));
       em.clear();
       await em.nativeUpdate(
@@ -76,17 +89,14 @@ export class FormulaService {
         formula.lines.map((line, position) => ({ formula: id, ...lineToColumns(line, position) })),
       );
       await this.list.enter(id, formula);
-      return viewOfFormula(await this.rowOf(id, em));
+      return viewOfFormula(await formulas.inSight(em, id));
     });
   }
 
   /** Deleting keeps the formula for `restore`. */
   async remove(id: string, version: number | undefined): Promise<void> {
     await this.em.transactional(async (em) => {
-      const row = await this.rowOf(id, em);
-      if (version !== undefined) this.refuseOlder(row, version);
-      row.deletedAt = this.clock.now();
-      row.version += 1;
+      formulas.putAway(await formulas.inSight(em, id), version, this.clock.now());
       await em.flush();
       await this.list.leave(id);
     });
@@ -94,11 +104,8 @@ export class FormulaService {
 
   async restore(id: string): Promise<FormulaView> {
     return this.em.transactional(async (em) => {
-      const row = await em.findOne(FormulaRow, { id }, { populate: ['lines'] });
-      if (!row) throw new Failure('not-found', 'This formula was never here, so it cannot be brought back.');
-      if (row.deletedAt) {
-        row.deletedAt = null;
-        row.version += 1;
+      const row = await formulas.everHere(em, id);
+      if (formulas.bringBack(row)) {
         row.updatedAt = this.clock.now();
         await em.flush();
         await this.list.enter(id, formulaFromRow(row));
@@ -116,25 +123,6 @@ export class FormulaService {
       ...body
     } = { name: `${name.slice(0, 113)}, copy`, ...rest };
     return this.create(body as unknown as FormulaBody);
-  }
-
-  private async rowOf(id: string, em: EntityManager = this.em): Promise<FormulaRow> {
-    const row = await em.findOne(FormulaRow, { id, deletedAt: null }, { populate: ['lines'] });
-    if (!row)
-      throw new Failure(
-        'not-found',
-        'There is no formula of this id. It may have been deleted; look in the list of formulas.',
-      );
-    return row;
-  }
-
-  private refuseOlder(row: FormulaRow, version: number): void {
-    if (version === row.version) return;
-    throw new Failure(
-      'conflict',
-      `Nothing was overwritten. This formula was saved as version ${row.version} somewhere else; you changed version ${version}. Take that version, keep yours as a copy, or save yours over it.`,
-      { current: viewOfFormula(row) },
-    );
   }
 
   private formulaOf(body: FormulaBody, base?: Formula): Formula {

@@ -1,6 +1,8 @@
 import type { Law, PotTonight, VersionsBody } from '@alterum/contract';
 import { HERE } from '@alterum/contract';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
+import { StoredJson } from '../storage/stored-json.js';
+import { potsShape, versionsShape } from './household.shapes.js';
 
 /** What the household chose for its table: one row. */
 export const HouseholdRow = defineEntity({
@@ -10,8 +12,8 @@ export const HouseholdRow = defineEntity({
     id: p.string().length(8).primary(),
     /** Null as long as nobody has chosen. */
     law: p.string().length(2).$type<Law>().nullable(),
-    pots: p.json<readonly PotTonight[]>(),
-    versions: p.json<VersionsBody>().nullable(),
+    pots: p.type(new StoredJson(potsShape)).$type<readonly PotTonight[]>(),
+    versions: p.type(new StoredJson(versionsShape)).$type<VersionsBody>().nullable(),
     saidAt: p.datetime(),
   },
   checks: [

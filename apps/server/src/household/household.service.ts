@@ -1,5 +1,6 @@
 import {
   type FieldProblem,
+  formulaInLine,
   HERE,
   type HouseholdView,
   LawBody,
@@ -13,8 +14,6 @@ import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { invalidInput } from '../platform/failure.js';
 import { HouseholdRow } from './household.row.js';
-
-const FORMULA_PREFIX = 'formula:';
 
 /** What the household chose for its table: the law’s list, tonight’s pots, versions of a base. */
 @Injectable()
@@ -51,10 +50,13 @@ export class HouseholdService {
         version.added.map((one, i) => [`versions[${v}].added[${i}].ingredient`, one.ingredient] as const),
       ),
     ];
-    const formulas = added.flatMap(([field, id]) =>
-      id.startsWith(FORMULA_PREFIX) ? [[field, id.slice(FORMULA_PREFIX.length)] as const] : [],
+    const formulas = added.flatMap(([field, id]) => {
+      const formula = formulaInLine(id);
+      return formula === undefined ? [] : [[field, formula] as const];
+    });
+    const unknown = added.filter(
+      ([, id]) => formulaInLine(id) === undefined && this.larder.nameOf(id) === id,
     );
-    const unknown = added.filter(([, id]) => !id.startsWith(FORMULA_PREFIX) && this.larder.nameOf(id) === id);
     if (unknown.length > 0)
       throw invalidInput(
         unknown.map(([field, id]) => ({

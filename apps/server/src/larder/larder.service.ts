@@ -1,13 +1,23 @@
-import { type FieldProblem, PotLineInput } from '@alterum/contract';
 import {
+  completeProcess,
+  type FieldProblem,
+  PotLineInput,
+  ProcessInput,
+  ServeInput,
+} from '@alterum/contract';
+import {
+  blankFormula,
+  celsius,
   grams,
   gramsOf,
   type Ingredient,
   ingredientById,
   larderTable,
   LARGEST_LINE_G,
+  type Recipe,
   type RecipeLine,
   searchIngredients,
+  uncooked,
   unitOf,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
@@ -26,6 +36,14 @@ export const placed = (lines: readonly Omit<PlacedLine, 'field'>[], list: string
 export type Weighed =
   | { readonly kind: 'weighed'; readonly ingredient: Ingredient; readonly grams: number }
   | { readonly kind: 'refused'; readonly field: 'ingredient' | 'unit' | 'amount'; readonly message: string };
+
+/** A base with what was said in place of it. */
+const given = <T extends object>(base: T, said: Partial<T> | undefined): T => ({
+  ...base,
+  ...(Object.fromEntries(
+    Object.entries(said ?? {}).filter(([, value]) => value !== undefined),
+  ) as Partial<T>),
+});
 
 const byName = new Map(larderTable.map((ingredient) => [ingredient.name.toLowerCase(), ingredient]));
 
@@ -85,6 +103,16 @@ export class LarderService {
         message: `That is ${(grams / 1000).toFixed(0)} kg of ${ingredient.name.toLowerCase()}. One line holds at most ${LARGEST_LINE_G / 1000} kg.`,
       };
     return { kind: 'weighed', ingredient, grams };
+  }
+
+  /** What the model is given: lines as they were sent, and what is said of process and serving; a sauce served warm where nothing is. */
+  recipeOf(lines: readonly PlacedLine[], process?: ProcessInput, serve?: ServeInput): Recipe {
+    const { temperatureC, storage, days } = given(blankFormula.serve, serve);
+    return {
+      lines: this.weighAll(lines),
+      process: completeProcess(process, uncooked),
+      serving: { temperatureC: celsius(temperatureC), storage, days },
+    };
   }
 
   /** Lines as the model takes them. @throws Failure naming the field of every line that cannot be weighed */

@@ -1,5 +1,8 @@
 import type { AllergenId, NutritionLabel, Role } from '@alterum/core';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
+import { allergensShape } from '../label/label.shapes.js';
+import { StoredJson } from '../storage/stored-json.js';
+import { nutritionLabelShape } from './own-ingredient.shape.js';
 
 /** An ingredient of the cook's own, as written down from its label; the rest is inferred when it is read. */
 export const OwnIngredientRow = defineEntity({
@@ -11,9 +14,9 @@ export const OwnIngredientRow = defineEntity({
     name: p.string().length(120),
     like: p.string().length(120).nullable(),
     role: p.string().length(20).$type<Role>().nullable(),
-    label: p.json<NutritionLabel>(),
-    contains: p.json<readonly AllergenId[]>(),
-    askFor: p.json<readonly AllergenId[]>(),
+    label: p.type(new StoredJson(nutritionLabelShape)).$type<NutritionLabel>(),
+    contains: p.type(new StoredJson(allergensShape)).$type<readonly AllergenId[]>(),
+    askFor: p.type(new StoredJson(allergensShape)).$type<readonly AllergenId[]>(),
     density: p.float().nullable(),
     pricePerKg: p.float().nullable(),
     createdAt: p.datetime(),

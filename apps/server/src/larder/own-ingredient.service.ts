@@ -14,10 +14,23 @@ import { FormulaList } from '../formula/formula-list.js';
 import { FormulaLineRow } from '../formula/formula.row.js';
 import { Clock } from '../platform/clock.js';
 import { refuseBeyond } from '../platform/ceiling.js';
-import { Failure, invalidInput } from '../platform/failure.js';
+import { invalidInput } from '../platform/failure.js';
+import { VersionedRows } from '../storage/versioned-row.js';
 import { columnsOfOwn, viewOfOwn } from './own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from './own-ingredient.row.js';
 import { OwnLarder } from './own-larder.js';
+
+const ownRows = new VersionedRows<OwnIngredientRow>(
+  OwnIngredientRow,
+  {
+    absent:
+      'There is no own ingredient of this id. The larder’s own rows cannot be changed; write one of your own instead.',
+    never: 'This ingredient was never here, so it cannot be brought back.',
+    changed: ({ name }) =>
+      `${name} was changed somewhere else in the meantime; look at what stands there now and change it again.`,
+  },
+  viewOfOwn,
+);
 
 /** Keeps what the household wrote down from its labels. */
 @Injectable()
@@ -61,13 +74,8 @@ export class OwnIngredientService {
 
   async update(id: string, body: OwnIngredientUpdate): Promise<OwnIngredientView> {
     this.check(body);
-    const row = await this.rowOf(id);
-    if (row.version !== body.version)
-      throw new Failure(
-        'conflict',
-        `Nothing was overwritten. ${row.name} was changed somewhere else in the meantime; look at what stands there now and change it again.`,
-        { current: viewOfOwn(row) },
-      );
+    const row = await ownRows.inSight(this.em, id);
+    ownRows.refuseOlder(row, body.version);
     const before = row.name;
     Object.assign(row, columnsOfOwn(body));
     row.version += 1;
@@ -88,32 +96,18 @@ export class OwnIngredientService {
   }
 
   async remove(id: string): Promise<void> {
-    const row = await this.rowOf(id);
-    row.deletedAt = this.clock.now();
-    row.version += 1;
+    ownRows.putAway(await ownRows.inSight(this.em, id), undefined, this.clock.now());
     await this.em.flush();
     await this.renew();
   }
 
   async restore(id: string): Promise<OwnIngredientView> {
-    const row = await this.em.findOne(OwnIngredientRow, { id });
-    if (!row) throw new Failure('not-found', 'This ingredient was never here, so it cannot be brought back.');
+    const row = await ownRows.everHere(this.em, id);
     if (row.deletedAt) await this.refuseMore();
-    row.deletedAt = null;
-    row.version += 1;
+    ownRows.bringBack(row);
     await this.em.flush();
     await this.renew();
     return viewOfOwn(row);
-  }
-
-  private async rowOf(id: string): Promise<OwnIngredientRow> {
-    const row = await this.em.findOne(OwnIngredientRow, { id, deletedAt: null });
-    if (!row)
-      throw new Failure(
-        'not-found',
-        'There is no own ingredient of this id. The larder’s own rows cannot be changed; write one of your own instead.',
-      );
-    return row;
   }
 
   private async refuseMore(): Promise<void> {

@@ -10,7 +10,7 @@ export interface Pot {
 }
 
 /** Everything that is said of a pot; plain values in and out, so that it can run in any thread. */
-export function predictPot({ recipe, family, portions }: Pot): PredictResponse {
+export function answerForPot({ recipe, family, portions }: Pot): PredictResponse {
   const prediction = predict(recipe),
     report = reportOn(recipe);
   const against =

@@ -1,7 +1,6 @@
-import { formulaOfContent, type WhoCanEatRequest } from '@alterum/contract';
+import { formulaInLine, formulaOfContent, lineOfFormula, type WhoCanEatRequest } from '@alterum/contract';
 import {
   asOneLine,
-  celsius,
   gramsOf,
   mealOf,
   type PackLabel,
@@ -13,18 +12,14 @@ import {
   predictPot,
   recipeOfFormula,
   timesAsMuch,
-  uncooked,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { FormulaService } from '../formula/formula.service.js';
 import { LarderService, placed, type PlacedLine } from '../larder/larder.service.js';
 
-/** "formula:<id>" as an ingredient is a sauce inside a dish. */
-const FORMULA_PREFIX = 'formula:';
-
 type Labels = ReadonlyMap<string, PackLabel>;
 
-const isFormula = ({ ingredient }: PlacedLine): boolean => ingredient.startsWith(FORMULA_PREFIX);
+const isFormula = ({ ingredient }: PlacedLine): boolean => formulaInLine(ingredient) !== undefined;
 
 /** What one person eats of what was asked about: lines, formulas inside them, versions and what stands beside. */
 @Injectable()
@@ -49,18 +44,14 @@ export class PortionService {
     const others: Portion[] = [];
     for (const id of beside) {
       const { name, portion } = await this.kept(id, labels);
-      others.push(asOneLine(`${FORMULA_PREFIX}${id}`, name, portion));
+      others.push(asOneLine(lineOfFormula(id), name, portion));
     }
     return others.length > 0 ? mealOf([version, ...others], 'beside') : version;
   }
 
   /** A pot that is sent, in which kept formulas may stand as ingredients. */
   private async ofLines(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
-    const recipe = {
-      lines: this.larder.weighAll(lines.filter((line) => !isFormula(line))),
-      process: uncooked,
-      serving: { temperatureC: celsius(60), storage: 'cool' as const, days: 0 },
-    };
+    const recipe = this.larder.recipeOf(lines.filter((line) => !isFormula(line)));
     const prediction = predictPot(potAt(recipe));
     const own = portionOfRecipe({ recipe, prediction }, portions, labels);
     const inside = await this.ofFormulas(lines, portions, labels);
@@ -91,12 +82,10 @@ export class PortionService {
     labels: Labels,
   ): Promise<readonly Portion[]> {
     const inside: Portion[] = [];
-    for (const { ingredient, amount, unit } of lines.filter(isFormula)) {
-      const { name, portion, batchG, density } = await this.kept(
-        ingredient.slice(FORMULA_PREFIX.length),
-        labels,
-        1,
-      );
+    for (const { ingredient, amount, unit } of lines) {
+      const formula = formulaInLine(ingredient);
+      if (formula === undefined) continue;
+      const { name, portion, batchG, density } = await this.kept(formula, labels, 1);
       const used =
         amount === null
           ? undefined

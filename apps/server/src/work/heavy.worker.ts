@@ -1,6 +1,6 @@
 import { readLabel as read, type ReadLabel, type TaughtWord } from '@alterum/core';
 import type { PredictResponse, WhoCanEatView } from '@alterum/contract';
-import { type Pot, predictPot } from '../predict/predict-pot.js';
+import { answerForPot, type Pot } from '../predict/predict-pot.js';
 import { type Judgement, judgeAll } from '../who-can-eat/judge-all.js';
 import { copyDatabase } from '../storage/copies.js';
 
@@ -15,7 +15,7 @@ export interface HeavyJobs {
 const jobs: HeavyJobs = {
   'read-label': ({ text, taught }) => read(text, taught),
   'copy-database': ({ file, target }) => copyDatabase(file, target),
-  'predict-pot': predictPot,
+  'predict-pot': answerForPot,
   judge: judgeAll,
 };
 

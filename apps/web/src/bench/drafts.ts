@@ -1,4 +1,4 @@
-import type { FormulaContent } from '@alterum/contract/wire';
+import { type FormulaContent, storedOf, storedShape, valueOfStored } from '@alterum/contract/wire';
 import { tabIdentity, tabIsOpen } from './tab-identity';
 
 /** Work that the server has not acknowledged yet, kept in this browser. */
@@ -7,6 +7,9 @@ export interface Draft {
   readonly base: number;
   readonly content: FormulaContent;
 }
+
+/** A draft as it is kept; what an older page left behind is read as it was meant. */
+const draftShape = storedShape<Draft>('a draft');
 
 /** The tab's name once it is known: after that a draft is kept without waiting, also while the page is being left. */
 let known: string | undefined;
@@ -17,7 +20,7 @@ const prefix = (formula: string): string => `alterum.draft.${formula}.`;
 export async function keepDraft(formula: string, draft: Draft): Promise<boolean> {
   const tab = known ?? (known = await tabIdentity());
   try {
-    localStorage.setItem(prefix(formula) + tab, JSON.stringify(draft));
+    localStorage.setItem(prefix(formula) + tab, JSON.stringify(storedOf(draftShape, draft)));
     return true;
   } catch {
     return false;
@@ -31,7 +34,7 @@ export async function dropDraft(formula: string): Promise<void> {
 function parse(text: string | null): Draft | undefined {
   if (text === null) return undefined;
   try {
-    const draft = JSON.parse(text) as Draft;
+    const draft = valueOfStored(draftShape, JSON.parse(text));
     return typeof draft.base === 'number' && Array.isArray(draft.content?.lines) ? draft : undefined;
   } catch {
     return undefined;
@@ -49,7 +52,7 @@ export async function findDraft(formula: string): Promise<Draft | undefined> {
     const left = parse(localStorage.getItem(key));
     localStorage.removeItem(key);
     if (!left) continue;
-    localStorage.setItem(own, JSON.stringify(left));
+    localStorage.setItem(own, JSON.stringify(storedOf(draftShape, left)));
     return left;
   }
   return undefined;

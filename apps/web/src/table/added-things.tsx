@@ -1,12 +1,12 @@
 import type { AddedInput, FormulaView } from '@alterum/contract';
-import { eveningLimits } from '@alterum/contract/wire';
+import { eveningLimits, lineOfFormula } from '@alterum/contract/wire';
 import { searchIngredients } from '@alterum/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { wholeLarder } from '../app/house-larder';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
-import { asIngredient, useHousehold } from './household-store';
+import { useHousehold } from './household-store';
 import { nameOfAdded } from './judged';
 
 interface AddedThingsProps {
@@ -36,7 +36,7 @@ export function AddedThings({ to, added, formulas, change }: AddedThingsProps) {
           ...formulas
             .filter(({ name }) => name.toLowerCase().includes(wanted))
             .slice(0, SHOWN)
-            .map((view) => ({ id: asIngredient(view.id), name: `${view.name} (formula)`, view })),
+            .map((view) => ({ id: lineOfFormula(view.id), name: `${view.name} (formula)`, view })),
         ].filter(({ id }) => !added.some(({ ingredient }) => ingredient === id));
   const add = (id: string, view: FormulaView | undefined) => {
     if (view) know(view);

@@ -1,4 +1,5 @@
 import type { FormulaView, HouseholdView, Law, PotTonight, VersionsBody } from '@alterum/contract';
+import { formulaInLine } from '@alterum/contract/wire';
 import { create } from 'zustand';
 import { api, isRefused, whyNot } from '../app/api';
 import { sayFailure } from '../app/notices';
@@ -88,17 +89,12 @@ export const useHousehold = create<HouseholdState>()((set) => ({
 /** Where a browser kept the choice before the household did. */
 const FORMER_KEY = 'alterum.law-list';
 
-const FORMULA_PREFIX = 'formula:';
-export const formulaIdOf = (ingredient: string): string | undefined =>
-  ingredient.startsWith(FORMULA_PREFIX) ? ingredient.slice(FORMULA_PREFIX.length) : undefined;
-export const asIngredient = (formula: string): string => FORMULA_PREFIX + formula;
-
 function formulasIn({ pots, versions }: Pick<HouseholdView, 'pots' | 'versions'>): readonly string[] {
   const added = [
     ...(versions?.inBase ?? []),
     ...(versions?.versions ?? []).flatMap((version) => version.added),
   ];
-  const inside = added.flatMap(({ ingredient }) => formulaIdOf(ingredient) ?? []);
+  const inside = added.flatMap(({ ingredient }) => formulaInLine(ingredient) ?? []);
   return [
     ...new Set([
       ...pots.map(({ formula }) => formula),

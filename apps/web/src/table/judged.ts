@@ -13,7 +13,7 @@ import {
 import { findIngredient, packLabels } from '../app/house-larder';
 import { outcomeOf } from '../bench/bench-store';
 import { portionOf } from '../bench/portion';
-import { formulaIdOf } from './household-store';
+import { formulaInLine } from '@alterum/contract/wire';
 
 /** A formula as the table meets it, with everybody’s verdict. */
 export interface Assessed {
@@ -42,7 +42,7 @@ export function portionOfAdded(
   named: ReadonlyMap<string, FormulaView>,
 ): Portion {
   const parts = added.map(({ ingredient: id, grams }): Portion => {
-    const formula = formulaIdOf(id),
+    const formula = formulaInLine(id),
       view = formula === undefined ? undefined : named.get(formula);
     if (view) {
       const portion = portionOfView(view),
@@ -71,5 +71,5 @@ export function portionOfAdded(
 /** What is added, by its name. */
 export const nameOfAdded = (id: string, named: ReadonlyMap<string, FormulaView>): string =>
   findIngredient(id)?.name ??
-  named.get(formulaIdOf(id) ?? '')?.name ??
-  (formulaIdOf(id) === undefined ? 'An ingredient that was taken away' : 'A formula that was put away');
+  named.get(formulaInLine(id) ?? '')?.name ??
+  (formulaInLine(id) === undefined ? 'An ingredient that was taken away' : 'A formula that was put away');

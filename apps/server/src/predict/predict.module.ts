@@ -1,0 +1,8 @@
+import { Module } from '@nestjs/common';
+import { LarderModule } from '../larder/larder.module.js';
+import { PredictController } from './predict.controller.js';
+import { PredictService } from './predict.service.js';
+
+/** What the model says of a pot that is sent. */
+@Module({ imports: [LarderModule], controllers: [PredictController], providers: [PredictService] })
+export class PredictModule {}
