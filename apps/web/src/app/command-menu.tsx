@@ -3,12 +3,12 @@ import { familyNames } from '@alterum/core';
 import { Command } from 'cmdk';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { redoOnBench, undoOnBench } from '../bench/bench-store';
-import { focusAddIngredient } from '../bench/focus';
-import { openWork } from '../bench/work-store';
-import { newFormula } from '../formulas/formula-actions';
+import { redoOnBench, undoOnBench } from '../open-formula/bench-store';
+import { focusAddIngredient } from '../open-formula/focus';
+import { openWork } from '../open-formula/work-store';
+import { newFormula } from '../formula-list/formula-actions';
 import { Dialog } from '../ui/dialog';
-import { api } from './api';
+import { api } from '../server/api';
 import { useTheme } from './theme';
 
 interface CommandMenuProps {

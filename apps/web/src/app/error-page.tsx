@@ -1,7 +1,7 @@
 import { useCallback, useRef } from 'react';
 import { isRouteErrorResponse, Link, useLocation, useNavigate, useRouteError } from 'react-router';
 import { serverAnswers, useLooking } from '../ui/when-server-answers';
-import { ApiProblem, Unreachable } from './api';
+import { ApiProblem, Unreachable } from '../server/api';
 
 /** ms between two looks whether the server is back. */
 const LOOK_MS = 1500;

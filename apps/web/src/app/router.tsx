@@ -1,7 +1,7 @@
 import { createBrowserRouter, redirect } from 'react-router';
-import { api, ApiProblem } from './api';
+import { api, ApiProblem } from '../server/api';
 import { ErrorPage } from './error-page';
-import { lastOpened } from './last-opened';
+import { lastOpened } from '../open-formula/last-opened';
 import { Shell } from './shell';
 
 /** The first thing seen is the Bench with the formula last worked on, or else the one changed last. */

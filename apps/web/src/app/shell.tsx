@@ -1,15 +1,15 @@
 import { Moon, Search, Sun } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigation } from 'react-router';
-import { SaveState } from '../bench/save-state';
-import { useNotices } from './notices';
-import { isText, layerIsOpen, letterIsFree } from './letter-keys';
-import { spreadFocusNet } from './focus-net';
+import { SaveState } from '../saving/save-state';
+import { useNotices } from '../notices/notices';
+import { isText, layerIsOpen, letterIsFree } from '../ui/letter-keys';
+import { spreadFocusNet } from '../ui/focus-net';
 import { useTheme } from './theme';
 import { part } from '../ui/part';
 
 const CommandMenu = part(() => import('./command-menu'));
-const NoticeBoard = part(() => import('./notice-board'));
+const NoticeBoard = part(() => import('../notices/notice-board'));
 const Shortcuts = part(() => import('./shortcuts'));
 
 const places = [

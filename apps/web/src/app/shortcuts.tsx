@@ -1,5 +1,5 @@
 import { Dialog } from '../ui/dialog';
-import { useLetterKeys } from './letter-keys';
+import { useLetterKeys } from '../ui/letter-keys';
 
 const keys: readonly (readonly [string, string])[] = [
   ['Ctrl K or /', 'find or do something'],

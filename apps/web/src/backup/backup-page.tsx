@@ -1,9 +1,9 @@
 import type { RestoreMode, RestoreView } from '@alterum/contract';
 import { Database, FileDown, FileUp } from 'lucide-react';
 import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
-import { api, whyNot } from '../app/api';
-import { focusSoon } from '../app/focus-net';
-import { useNotices } from '../app/notices';
+import { api, whyNot } from '../server/api';
+import { focusSoon } from '../ui/focus-net';
+import { useNotices } from '../notices/notices';
 import { Button } from '../ui/button';
 import { doesAnything, RestoreTable } from './restore-table';
 

@@ -1,24 +1,24 @@
 import type { EaterView } from '@alterum/contract';
 import { useEffect } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
-import { api } from '../app/api';
-import { loadHouseLarder } from '../app/house-larder';
-import { rememberOpened } from '../app/last-opened';
-import { isText, layerIsOpen, letterIsFree } from '../app/letter-keys';
-import { flush, openFormula, startAutosave } from './autosave';
-import { redoOnBench, undoOnBench, useBench } from './bench-store';
-import { ChartPanel } from './chart-panel';
-import { ConflictGate } from './conflict-gate';
-import { focusAddIngredient } from './focus';
-import { LineList } from './line-list';
-import { PeopleStrip } from './people-strip';
-import { ProcessStrip } from './process-strip';
-import { RailsPanel } from './rails-panel';
-import { setSaving } from './saving';
-import { setTonight } from './tonight';
-import { TablePanel } from './table-panel';
-import { TitleRow } from './title-row';
-import { closeWork, openWork, useWork, workKeys } from './work-store';
+import { api } from '../server/api';
+import { loadHouseLarder } from '../household/house-larder';
+import { rememberOpened } from '../open-formula/last-opened';
+import { isText, layerIsOpen, letterIsFree } from '../ui/letter-keys';
+import { flush, openFormula, startAutosave } from '../saving/autosave';
+import { redoOnBench, undoOnBench, useBench } from '../open-formula/bench-store';
+import { ChartPanel } from './table/chart-panel';
+import { ConflictGate } from '../saving/conflict-gate';
+import { focusAddIngredient } from '../open-formula/focus';
+import { LineList } from './lines/line-list';
+import { PeopleStrip } from './people/people-strip';
+import { ProcessStrip } from './process/process-strip';
+import { RailsPanel } from './rails/rails-panel';
+import { setSaving } from '../saving/saving';
+import { setTonight } from '../household/tonight';
+import { TablePanel } from './table/table-panel';
+import { TitleRow } from './title/title-row';
+import { closeWork, openWork, useWork, workKeys } from '../open-formula/work-store';
 import { part } from '../ui/part';
 
 interface BenchData {
@@ -60,7 +60,7 @@ function useBenchKeys(): void {
   }, []);
 }
 
-const WorkPanel = part(() => import('../work/work-panel'), <div className="plate flex-1" />);
+const WorkPanel = part(() => import('../proposal/work-panel'), <div className="plate flex-1" />);
 
 /** Chart and table, or the work of finding amounts in their place. */
 function WorkSide() {

@@ -1,6 +1,6 @@
 import { contourLevels, type TradeMap, valueOnRail, railOf, type RailId } from '@alterum/core';
 import { contours, geoPath, geoTransform, scaleLinear } from 'd3';
-import { figure } from '../bench/number-text';
+import { figure } from '../words/number-text';
 import type { Size } from './thickness-layout';
 
 export interface Contour {

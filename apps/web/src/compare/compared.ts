@@ -1,9 +1,9 @@
 import { formulaOfContent } from '@alterum/contract/wire';
 import { type EaterVerdict, type Formula, type Report, reportOn, whoCanEat } from '@alterum/core';
 import type { EaterView } from '@alterum/contract';
-import { api } from '../app/api';
-import { type Outcome, outcomeOf } from '../bench/bench-store';
-import { portionOf } from '../bench/portion';
+import { api } from '../server/api';
+import { type Outcome, outcomeOf } from '../household/outcome';
+import { portionOf } from '../household/portion';
 
 /** Most formulas side by side. */
 export const MOST = 4;

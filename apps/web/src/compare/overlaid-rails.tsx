@@ -1,5 +1,5 @@
 import { briefOf, isEmpty, placeOnRail, type Rail, rails } from '@alterum/core';
-import { figure } from '../bench/number-text';
+import { figure } from '../words/number-text';
 import { type ComparedFormula, letters } from './compared';
 import { beadLooks } from './looks';
 

@@ -12,16 +12,16 @@ import {
   useRevalidator,
   useSearchParams,
 } from 'react-router';
-import { api, type Page } from '../app/api';
-import { loadHouseLarder } from '../app/house-larder';
-import { outcomeOf } from '../bench/bench-store';
-import { Bowl } from '../bench/bowl';
-import { portionOf } from '../bench/portion';
+import { api, type Page } from '../server/api';
+import { loadHouseLarder } from '../household/house-larder';
+import { outcomeOf } from '../household/outcome';
+import { Bowl } from '../ui/bowl';
+import { portionOf } from '../household/portion';
 import { Button } from '../ui/button';
-import { verdictMarks } from '../table/verdict-cell';
-import { deleteFormula, duplicateFormula, newFormula } from './formula-actions';
-import { SearchFormulas } from './search-formulas';
-import { type Pages, useFormulaPages } from './use-formula-pages';
+import { verdictMarks } from '../who-can-eat/verdict-cell';
+import { deleteFormula, duplicateFormula, newFormula } from '../formula-list/formula-actions';
+import { SearchFormulas } from '../formula-list/search-formulas';
+import { type Pages, useFormulaPages } from '../formula-list/use-formula-pages';
 
 interface FormulasData {
   readonly search: string;

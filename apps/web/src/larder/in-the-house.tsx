@@ -1,9 +1,9 @@
 import { type Measures, readAmount } from '@alterum/core';
 import { useRevalidator } from 'react-router';
-import { api } from '../app/api';
-import { stockInHouse } from '../app/house-larder';
-import { sayFailure } from '../app/notices';
-import { gramsText } from '../bench/number-text';
+import { api } from '../server/api';
+import { stockInHouse } from '../household/house-larder';
+import { sayFailure } from '../notices/notices';
+import { gramsText } from '../words/number-text';
 import { NumberField } from '../ui/number-field';
 
 /** Stock is said as amounts are: "2 cans", "1/2 cup", "1,000 g"; what it comes to is then shown in grams. */

@@ -10,7 +10,7 @@ import {
   waysOf,
 } from '@alterum/core';
 import type { ReactNode } from 'react';
-import { findIngredient } from '../app/house-larder';
+import { findIngredient } from '../household/house-larder';
 
 interface Part {
   readonly name: string;

@@ -7,11 +7,11 @@ import {
   type TaughtWord,
 } from '@alterum/core';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { api } from '../app/api';
+import { api } from '../server/api';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { LabelFindings, MarkedLabel } from './marked-label';
-import type { Prefilled } from './own-ingredient-form';
+import type { Prefilled } from '../own-ingredient/own-ingredient-form';
 
 interface LabelDialogProps {
   /** Keeps the label for it; absent only reads, or starts an own ingredient. */

@@ -1,8 +1,8 @@
 import type { PackLabelView } from '@alterum/contract';
 import { allergenOf } from '@alterum/core';
-import { api } from '../app/api';
-import { packLabels } from '../app/house-larder';
-import { sayFailure } from '../app/notices';
+import { api } from '../server/api';
+import { packLabels } from '../household/house-larder';
+import { sayFailure } from '../notices/notices';
 import { Button } from '../ui/button';
 import { TeachWord } from './teach-word';
 

@@ -1,7 +1,7 @@
 import { allergenOf, type TaughtWord } from '@alterum/core';
-import { api } from '../app/api';
-import { focusSoon } from '../app/focus-net';
-import { sayFailure } from '../app/notices';
+import { api } from '../server/api';
+import { focusSoon } from '../ui/focus-net';
+import { sayFailure } from '../notices/notices';
 import { Button } from '../ui/button';
 
 interface TaughtWordsProps {

@@ -1,8 +1,8 @@
 import { type AllergenId, isAllergenId } from '@alterum/core';
 import { useId, useState } from 'react';
-import { api, whyNot } from '../app/api';
-import { AllergenOptions } from '../table/allergen-options';
-import { useHousehold } from '../table/household-store';
+import { api, whyNot } from '../server/api';
+import { AllergenOptions } from '../household/allergen-options';
+import { useHousehold } from '../household/household-store';
 import { Button } from '../ui/button';
 
 interface TeachWordProps {

@@ -2,9 +2,9 @@ import type { PutAwayView } from '@alterum/contract';
 import { RotateCcw } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
-import { api } from '../app/api';
-import { focusSoon } from '../app/focus-net';
-import { sayFailure, useNotices } from '../app/notices';
+import { api } from '../server/api';
+import { focusSoon } from '../ui/focus-net';
+import { sayFailure, useNotices } from '../notices/notices';
 import { Button } from '../ui/button';
 
 export const loader = (): Promise<readonly PutAwayView[]> => api.putAway();

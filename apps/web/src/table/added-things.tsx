@@ -3,11 +3,11 @@ import { eveningLimits, lineOfFormula } from '@alterum/contract/wire';
 import { searchIngredients } from '@alterum/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { wholeLarder } from '../app/house-larder';
+import { wholeLarder } from '../household/house-larder';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
-import { useHousehold } from './household-store';
-import { nameOfAdded } from './judged';
+import { useHousehold } from '../household/household-store';
+import { nameOfAdded } from '../household/judged-evening';
 
 interface AddedThingsProps {
   /** What it is added to, as it begins a sentence: "the base". */

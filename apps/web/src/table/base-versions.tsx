@@ -3,12 +3,12 @@ import { eveningLimits } from '@alterum/contract/wire';
 import { judgeVersions, mealOf } from '@alterum/core';
 import { Plus, X } from 'lucide-react';
 import { useMemo } from 'react';
-import { SearchFormulas } from '../formulas/search-formulas';
-import type { FoundFormulas } from '../formulas/use-found-formulas';
+import { SearchFormulas } from '../formula-list/search-formulas';
+import type { FoundFormulas } from '../formula-list/use-found-formulas';
 import { Button } from '../ui/button';
 import { AddedThings } from './added-things';
-import { useHousehold } from './household-store';
-import { portionOfAdded, portionOfView } from './judged';
+import { useHousehold } from '../household/household-store';
+import { portionOfAdded, portionOfView } from '../household/judged-evening';
 import { VerdictList } from './verdict-list';
 
 interface BaseVersionsProps {

@@ -2,15 +2,15 @@ import { cautionsOf } from '@alterum/core';
 import { Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLoaderData } from 'react-router';
-import { api } from '../app/api';
-import { MoreFormulas } from '../formulas/more-formulas';
-import { useFormulaPages } from '../formulas/use-formula-pages';
-import { needText } from '../bench/need-text';
+import { api } from '../server/api';
+import { MoreFormulas } from '../formula-list/more-formulas';
+import { useFormulaPages } from '../formula-list/use-formula-pages';
+import { needText } from '../household/need-text';
 import { Button } from '../ui/button';
 import { tableCautions } from './cautions';
-import { judged, recipeOf } from './judged';
+import { judged, recipeOf } from '../household/judged-evening';
 import { loadTable, type TableData } from './table-data';
-import { verdictMarks } from './verdict-cell';
+import { verdictMarks } from '../who-can-eat/verdict-cell';
 
 export const loader = (): Promise<TableData> => loadTable();
 

@@ -1,9 +1,9 @@
 import type { EaterView } from '@alterum/contract';
 import { allergenOf, covers, larderTable, strictnessNames } from '@alterum/core';
 import { Pencil, Trash2 } from 'lucide-react';
-import { api } from '../app/api';
-import { sayFailure, useNotices } from '../app/notices';
-import { needText } from '../bench/need-text';
+import { api } from '../server/api';
+import { sayFailure, useNotices } from '../notices/notices';
+import { needText } from '../household/need-text';
 import { Button } from '../ui/button';
 
 /** How many larder ingredients a person's certain needs rule out. */

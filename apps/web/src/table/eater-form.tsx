@@ -3,11 +3,11 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { type SubmitHandler, useFieldArray, useForm } from 'react-hook-form';
-import { api, whyNot } from '../app/api';
+import { api, whyNot } from '../server/api';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
 import { FormEnd } from '../ui/form-end';
-import { useHousehold } from './household-store';
+import { useHousehold } from '../household/household-store';
 import { NeedFields } from './need-fields';
 
 interface EaterFormProps {

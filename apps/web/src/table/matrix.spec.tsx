@@ -3,7 +3,7 @@ import { formulaBodyOf } from '@alterum/contract/wire';
 import { blankFormula } from '@alterum/core';
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { useFoundFormulas } from '../formulas/use-found-formulas';
+import { useFoundFormulas } from '../formula-list/use-found-formulas';
 import { Matrix } from './matrix';
 
 const formula = (id: string, name: string, ...ingredients: readonly string[]): FormulaView => ({

@@ -3,12 +3,12 @@ import type { VerdictOrNone } from '@alterum/core';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { MoreFormulas } from '../formulas/more-formulas';
-import { SearchFormulas } from '../formulas/search-formulas';
-import type { FoundFormulas } from '../formulas/use-found-formulas';
+import { MoreFormulas } from '../formula-list/more-formulas';
+import { SearchFormulas } from '../formula-list/search-formulas';
+import type { FoundFormulas } from '../formula-list/use-found-formulas';
 import { Choice } from '../ui/choice';
-import { judged } from './judged';
-import { VerdictCell } from './verdict-cell';
+import { judged } from '../household/judged-evening';
+import { VerdictCell } from '../who-can-eat/verdict-cell';
 
 type Wanted = 'all' | 'everybody' | 'nobody-certain' | 'somebody';
 

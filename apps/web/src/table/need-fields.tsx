@@ -13,7 +13,7 @@ import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
 import { useController, useWatch } from 'react-hook-form';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
-import { AllergenOptions } from './allergen-options';
+import { AllergenOptions } from '../household/allergen-options';
 
 interface NeedFieldsProps {
   readonly index: number;

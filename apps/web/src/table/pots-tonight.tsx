@@ -3,12 +3,12 @@ import { eveningLimits } from '@alterum/contract/wire';
 import { judgeEvening, judgePots, type Pot, strictestFirst, tools } from '@alterum/core';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo } from 'react';
-import { MoreFormulas } from '../formulas/more-formulas';
-import { SearchFormulas } from '../formulas/search-formulas';
-import type { FoundFormulas } from '../formulas/use-found-formulas';
+import { MoreFormulas } from '../formula-list/more-formulas';
+import { SearchFormulas } from '../formula-list/search-formulas';
+import type { FoundFormulas } from '../formula-list/use-found-formulas';
 import { Button } from '../ui/button';
-import { useHousehold } from './household-store';
-import { portionOfView } from './judged';
+import { useHousehold } from '../household/household-store';
+import { portionOfView } from '../household/judged-evening';
 import { VerdictList } from './verdict-list';
 
 interface PotsTonightProps {

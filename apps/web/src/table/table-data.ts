@@ -1,7 +1,7 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
-import { api, type Page } from '../app/api';
-import { loadHouseLarder } from '../app/house-larder';
-import { loadHousehold } from './household-store';
+import { api, type Page } from '../server/api';
+import { loadHouseLarder } from '../household/house-larder';
+import { loadHousehold } from '../household/household-store';
 
 export interface TableData {
   readonly eaters: readonly EaterView[];

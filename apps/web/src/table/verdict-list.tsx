@@ -1,6 +1,6 @@
 import type { EaterView } from '@alterum/contract';
 import type { EaterVerdict } from '@alterum/core';
-import { VerdictCell } from './verdict-cell';
+import { VerdictCell } from '../who-can-eat/verdict-cell';
 
 interface VerdictListProps {
   readonly eaters: readonly EaterView[];

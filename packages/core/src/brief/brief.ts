@@ -1,5 +1,4 @@
 import type { Family } from './family.js';
-import type { Formula } from '../formula/formula.js';
 import type { PointPrediction } from '../predict/prediction.js';
 import { familyStretches } from './family.params.js';
 import type { Assessed } from '../property/assess.js';
@@ -11,7 +10,7 @@ import { type RailId } from '../property/properties.js';
 export const briefOfFamily = (family: Family): Brief => familyStretches[family];
 
 /** What this formula has to be: the cook's own brief, or what is usual for its kind. */
-export const briefOf = ({ brief, family }: Pick<Formula, 'brief' | 'family'>): Brief =>
+export const briefOf = ({ brief, family }: { readonly brief?: Brief; readonly family: Family }): Brief =>
   brief ?? briefOfFamily(family);
 
 /** The wishes of a brief in the order of the rails. */

@@ -1,0 +1,182 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import {
+  type Amount,
+  amountText,
+  gramsOf,
+  type Ingredient,
+  kitchenMeasureOf,
+  LARGEST_LINE_G,
+  type Line,
+  readAmount,
+  roleNames,
+} from '@alterum/core';
+import { Ellipsis, GripVertical } from 'lucide-react';
+import { type KeyboardEvent, memo } from 'react';
+import { MenuOnDemand } from '../../ui/on-demand';
+import { type ReadingHint, ScrubNumber } from '../../ui/scrub-number';
+import { take, useBench } from '../../open-formula/bench-store';
+import { amountId } from '../../open-formula/focus';
+import { boundsText } from './hold-choice';
+import { preparationNames, stageNames } from '../../words/line-words';
+import { gramStep, gramsText } from '../../words/number-text';
+import { usualGrams } from '../../open-formula/usual-grams';
+import { part } from '../../ui/part';
+
+const LineMenu = part(() => import('./line-menu'));
+
+export interface LineRowProps {
+  readonly line: Line;
+  readonly ingredient: Ingredient | undefined;
+  readonly firstOfRole: boolean;
+  readonly move: (line: string, by: -1 | 1) => void;
+  /** After an amount was taken with Enter: the next ingredient, wherever the role sorted this line to. */
+  readonly goOn: () => void;
+}
+
+function MoreButton({ line, name }: { readonly line: Line; readonly name: string }) {
+  const trigger = (
+    <button
+      type="button"
+      className="tap-coarse grid size-7 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink"
+      aria-label={`More for ${name}`}
+    >
+      <Ellipsis size={16} aria-hidden />
+    </button>
+  );
+  return <MenuOnDemand trigger={trigger} content={() => <LineMenu line={line} />} />;
+}
+
+/** Grams of a line as they are in the store at this moment. */
+function gramsNow(id: string, ingredient: Ingredient): number | undefined {
+  const now = useBench.getState().bench?.history.formula.lines.find((line) => line.id === id);
+  return now && gramsOf(now.amount, ingredient.measures);
+}
+
+/** How an amount is understood while it is typed: said whenever the unit was not written or the marks can be read in two ways. */
+function readingOf(text: string, line: Line, ingredient: Ingredient, shown: string): ReadingHint | undefined {
+  if (text.trim() === '' || text.trim() === shown) return undefined;
+  const outcome = readAmount(text, ingredient.measures, line.amount?.unit);
+  if (outcome.kind === 'unreadable') return undefined;
+  const said = (amount: Amount, grams: number) =>
+    amount.unit === 'g' ? `${gramsText(grams)} g` : `${amountText(amount)}, ${gramsText(grams)} g`;
+  const { other } = outcome;
+  return {
+    said: said(outcome.amount, outcome.grams),
+    ...(other ? { other: { said: said(other.amount, other.grams), text: other.text } } : {}),
+  };
+}
+
+function AmountField({
+  line,
+  ingredient,
+  name,
+  goOn,
+}: {
+  readonly line: Line;
+  readonly ingredient: Ingredient;
+  readonly name: string;
+  readonly goOn: () => void;
+}) {
+  const grams = gramsOf(line.amount, ingredient.measures);
+  const shown = grams === undefined ? '' : gramsText(grams);
+  const measure = kitchenMeasureOf(line.amount, ingredient.measures);
+  return (
+    <ScrubNumber
+      id={amountId(line.id)}
+      label={`Amount of ${name}`}
+      value={grams}
+      latest={() => gramsNow(line.id, ingredient)}
+      begin={usualGrams[ingredient.role]}
+      text={shown}
+      spoken={grams === undefined ? 'no amount yet' : `${shown} grams${measure ? `, ${measure}` : ''}`}
+      placeholder="amount?"
+      hint={(text) => readingOf(text, line, ingredient, shown)}
+      max={LARGEST_LINE_G}
+      step={gramStep}
+      onChange={(value, gesture) =>
+        take({ step: 'set-amount', line: line.id, amount: { value, unit: 'g' } }, gesture)
+      }
+      onText={(text) => {
+        // What stands in the field are grams; leaving it as it stands changes nothing.
+        if (text.trim() === shown && shown !== '') return { kind: 'value', value: grams ?? 0 };
+        const outcome = readAmount(text, ingredient.measures, line.amount?.unit);
+        if (outcome.kind === 'unreadable')
+          return grams === undefined
+            ? outcome
+            : { ...outcome, message: `${outcome.message} Until then it stays at ${shown} g.` };
+        const same = outcome.amount.unit === line.amount?.unit && outcome.amount.value === line.amount.value;
+        if (!same) take({ step: 'set-amount', line: line.id, amount: outcome.amount });
+        return { kind: 'value', value: outcome.grams };
+      }}
+      onEnter={goOn}
+      className={`h-7 w-[58px] pr-1 text-[17px] font-bold placeholder:text-[13px] placeholder:font-semibold placeholder:text-ask placeholder:opacity-100 ${grams === undefined ? 'border-dashed! border-ask!' : ''}`}
+    />
+  );
+}
+
+function Made({ line, kindOpen }: { readonly line: Line; readonly kindOpen: boolean }) {
+  const words = [
+    line.preparation === 'as-is' ? '' : preparationNames[line.preparation],
+    line.stage === 'start' ? '' : stageNames[line.stage],
+    line.hold ? boundsText(line.hold) : '',
+  ].filter(Boolean);
+  return (
+    <>
+      {kindOpen && <span className="text-[13px] font-semibold text-ask">which kind? </span>}
+      {words.length > 0 && <span className="text-[13px] text-soft">{words.join(', ')}</span>}
+    </>
+  );
+}
+
+/** One line of the pot: grip, name, how it goes in, kitchen measure, grams. Alt and an arrow move it. */
+export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, move, goOn }: LineRowProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
+    useSortable({ id: line.id });
+  const name = ingredient?.name ?? line.ingredient;
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+    event.preventDefault();
+    move(line.id, event.key === 'ArrowUp' ? -1 : 1);
+  };
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      onKeyDown={onKeyDown}
+      data-testid={`line-${line.ingredient}`}
+      className={`grid grid-cols-[auto_minmax(0,1fr)_auto_auto_auto] items-center gap-x-1 py-px @min-[370px]:grid-cols-[62px_auto_minmax(0,1fr)_auto_auto_auto] ${firstOfRole ? 'border-t border-hair' : ''} ${isDragging ? 'relative z-10 bg-lit shadow-lg' : ''}`}
+    >
+      <span
+        className={`text-[13px] font-bold text-soft ${firstOfRole ? '@max-[369px]:col-span-full' : '@max-[369px]:hidden'}`}
+      >
+        {firstOfRole && roleNames[line.role]}
+      </span>
+      <button
+        type="button"
+        ref={setActivatorNodeRef}
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${name}`}
+        className="grid h-7 w-6 touch-manipulation place-items-center rounded text-soft/60 hover:text-ink"
+      >
+        <GripVertical size={14} aria-hidden />
+      </button>
+      <span className="truncate" title={name}>
+        {name} <Made line={line} kindOpen={ingredient?.kinds !== undefined} />
+      </span>
+      <span className="whitespace-nowrap pl-1 text-[13px] text-soft">
+        {ingredient && kitchenMeasureOf(line.amount, ingredient.measures)}
+      </span>
+      <span className="flex items-baseline gap-0.5">
+        {ingredient ? (
+          <AmountField line={line} ingredient={ingredient} name={name} goOn={goOn} />
+        ) : (
+          <span className="text-[13px] text-no">not in the larder</span>
+        )}
+        <span className="text-sm text-soft">g</span>
+      </span>
+      <MoreButton line={line} name={name} />
+    </li>
+  );
+});

@@ -1,0 +1,61 @@
+import type { SavedBriefView } from '@alterum/contract';
+import { briefOfWishes } from '@alterum/contract/wire';
+import { familyNames } from '@alterum/core';
+import { BookmarkPlus, RotateCcw, Trash2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { api } from '../../server/api';
+import { sayFailure, useNotices } from '../../notices/notices';
+import { MenuItem, MenuRule } from '../../ui/menu';
+import { take, useFormula } from '../../open-formula/bench-store';
+
+function forgetBrief(brief: SavedBriefView): void {
+  api.forgetBrief(brief.id).then(
+    () =>
+      useNotices.getState().show(`The brief “${brief.name}” is forgotten.`, {
+        label: 'Take back',
+        undo: true,
+        run: () => void api.keepBrief({ name: brief.name, wishes: brief.wishes }).catch(sayFailure),
+      }),
+    sayFailure,
+  );
+}
+
+/** The brief of the open formula: usual, one that was kept, or none; and keeping it for others. */
+export default function BriefMenu({ keep }: { readonly keep: () => void }) {
+  const formula = useFormula();
+  const [kept, setKept] = useState<readonly SavedBriefView[]>();
+  useEffect(() => {
+    api.briefs().then(setKept, () => setKept([]));
+  }, []);
+  return (
+    <>
+      <MenuItem
+        onSelect={() => take({ step: 'set-brief', brief: undefined })}
+        disabled={formula.brief === undefined}
+      >
+        <RotateCcw size={16} aria-hidden /> Usual for a {familyNames[formula.family]}
+      </MenuItem>
+      <MenuItem onSelect={keep}>
+        <BookmarkPlus size={16} aria-hidden /> Keep this brief for other formulas
+      </MenuItem>
+      <MenuItem onSelect={() => take({ step: 'set-brief', brief: {} })}>
+        <Trash2 size={16} aria-hidden /> Ask for nothing
+      </MenuItem>
+      {kept && kept.length > 0 && <MenuRule />}
+      {kept?.map((brief) => (
+        <MenuItem
+          key={brief.id}
+          onSelect={() => take({ step: 'set-brief', brief: briefOfWishes(brief.wishes) })}
+        >
+          {brief.name}
+        </MenuItem>
+      ))}
+      {kept && kept.length > 0 && <MenuRule />}
+      {kept?.map((brief) => (
+        <MenuItem key={brief.id} onSelect={() => forgetBrief(brief)}>
+          <span className="text-soft">Forget “{brief.name}”</span>
+        </MenuItem>
+      ))}
+    </>
+  );
+}

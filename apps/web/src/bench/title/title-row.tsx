@@ -1,0 +1,134 @@
+import { families, familyNames, type Family } from '@alterum/core';
+import { Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
+import { memo, useDeferredValue, useState } from 'react';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { MenuOnDemand, PopoverOnDemand } from '../../ui/on-demand';
+import { ScrubNumber } from '../../ui/scrub-number';
+import { redoOnBench, take, undoOnBench, useBenchPart } from '../../open-formula/bench-store';
+import { Bowl } from '../../ui/bowl';
+import { FirstRun } from '../lines/first-run';
+import { NAME } from '../../open-formula/focus';
+import { openWork } from '../../open-formula/work-store';
+import { part } from '../../ui/part';
+
+const CautionsCard = part(() => import('../people/cautions-card'), <p>Looking …</p>);
+const FormulaMenu = part(() => import('./formula-menu'));
+
+const LONGEST_NAME = 120;
+const familyOptions = families.map((value: Family) => ({ value, label: familyNames[value] }));
+
+function NameField({ name }: { readonly name: string }) {
+  const [draft, setDraft] = useState<string>();
+  const commit = () => {
+    const next = draft?.trim();
+    setDraft(undefined);
+    if (next && next !== name) take({ step: 'rename', name: next });
+  };
+  return (
+    <input
+      id={NAME}
+      aria-label="Name of the formula"
+      value={draft ?? name}
+      maxLength={LONGEST_NAME}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Escape') setDraft(undefined);
+      }}
+      className="w-full min-w-0 rounded-md border border-transparent bg-transparent px-1 font-display text-[25px] font-extrabold leading-8 tracking-tight hover:border-hair focus:bg-glaze"
+    />
+  );
+}
+
+function MoreButton({ id }: { readonly id: string }) {
+  const trigger = (
+    <Button aria-label="More for this formula">
+      <Ellipsis size={18} aria-hidden />
+    </Button>
+  );
+  return <MenuOnDemand trigger={trigger} content={() => <FormulaMenu id={id} />} />;
+}
+
+function CautionsButton() {
+  return (
+    <PopoverOnDemand
+      label="Cautions for this formula"
+      trigger={
+        <Button aria-label="Cautions">
+          <TriangleAlert size={18} aria-hidden />
+        </Button>
+      }
+      content={() => <CautionsCard />}
+    />
+  );
+}
+
+function FormulaBowl() {
+  const hex = useBenchPart((bench) => bench.outcome.prediction.colour.hex);
+  return <Bowl hex={useDeferredValue(hex)} />;
+}
+
+/** Name, kind, portions, and what can be done with the whole formula. */
+export const TitleRow = memo(function TitleRow() {
+  const name = useBenchPart((bench) => bench.history.formula.name);
+  const family = useBenchPart((bench) => bench.history.formula.family);
+  const portions = useBenchPart((bench) => bench.history.formula.portions);
+  const id = useBenchPart((bench) => bench.id);
+  const undoable = useBenchPart((bench) => bench.history.done.length > 0);
+  const redoable = useBenchPart((bench) => bench.history.undone.length > 0);
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <FormulaBowl />
+      <div className="min-w-0 flex-1 basis-44">
+        <h1 className="sr-only">{name}</h1>
+        <NameField name={name} />
+        <div className="flex flex-wrap items-baseline gap-x-1 text-sm text-soft">
+          <Choice
+            label="Kind"
+            value={family}
+            options={familyOptions}
+            onChange={(next) => take({ step: 'set-family', family: next })}
+            className="max-w-[70vw] font-normal!"
+          />
+          <span aria-hidden>·</span>
+          <ScrubNumber
+            label="Portions"
+            value={portions}
+            text={String(portions)}
+            spoken={`${portions} portions`}
+            min={0.25}
+            max={200}
+            step={(n) => (n >= 2 ? 1 : 0.25)}
+            onChange={(value, gesture) => take({ step: 'set-portions', portions: value }, gesture)}
+            className="h-6 w-9 pr-0.5 font-semibold text-ink"
+          />
+          <span className="whitespace-nowrap">portions</span>
+        </div>
+      </div>
+      <FirstRun />
+      <div className="flex flex-wrap gap-1.5 max-sm:gap-1">
+        <Button look="yolk" onClick={() => openWork('balance')} aria-keyshortcuts="B">
+          <Scale size={18} aria-hidden className="max-sm:hidden" /> Balance
+        </Button>
+        <Button onClick={() => openWork('swap')} aria-keyshortcuts="S">
+          <Replace size={18} aria-hidden className="max-sm:hidden" /> Swap
+        </Button>
+        <CautionsButton />
+        <Button onClick={undoOnBench} disabled={!undoable} aria-label="Undo" aria-keyshortcuts="Control+Z">
+          <Undo2 size={18} aria-hidden />
+        </Button>
+        <Button
+          onClick={redoOnBench}
+          disabled={!redoable}
+          aria-label="Redo"
+          aria-keyshortcuts="Control+Shift+Z"
+        >
+          <Redo2 size={18} aria-hidden />
+        </Button>
+        <MoreButton id={id} />
+      </div>
+    </div>
+  );
+});

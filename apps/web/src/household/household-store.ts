@@ -1,0 +1,130 @@
+import type { FormulaView, HouseholdView, Law, PotTonight, VersionsBody } from '@alterum/contract';
+import { formulaInLine } from '@alterum/contract/wire';
+import { create } from 'zustand';
+import { api, isRefused, whyNot } from '../server/api';
+import { sayFailure } from '../notices/notices';
+
+export type Versions = Readonly<VersionsBody>;
+
+/** What a household begins with: two versions, nothing in them. */
+const noVersions: Versions = {
+  base: null,
+  inBase: [],
+  versions: [
+    { name: 'First version', added: [] },
+    { name: 'Second version', added: [] },
+  ],
+};
+
+interface HouseholdState {
+  readonly law: Law;
+  readonly pots: readonly PotTonight[];
+  readonly versions: Versions;
+  /** Formulas that stand in the pots or versions, by id. */
+  readonly named: ReadonlyMap<string, FormulaView>;
+  /** Why the last change is not kept yet; it is tried again. */
+  readonly unkept: string | undefined;
+  readonly know: (view: FormulaView) => void;
+  readonly chooseLaw: (law: Law) => void;
+  readonly cook: (pots: readonly PotTonight[]) => void;
+  readonly divide: (versions: Versions) => void;
+}
+
+type Part = 'law' | 'tonight' | 'versions';
+
+/** Changes that the server has not kept yet, the last of each part. */
+const waiting = new Map<Part, object>();
+let sending = false;
+
+/** Sends what waits, one after the other; what cannot be reached waits on, what is refused is told and dropped. */
+export async function keepHousehold(): Promise<void> {
+  if (sending) return;
+  sending = true;
+  try {
+    for (let next = [...waiting][0]; next; next = [...waiting][0]) {
+      const [part, body] = next;
+      try {
+        await api.keepHousehold(part, body);
+      } catch (error) {
+        if (!isRefused(error)) throw error;
+        sayFailure(error);
+      }
+      if (waiting.get(part) === body) waiting.delete(part);
+    }
+    useHousehold.setState({ unkept: undefined });
+  } catch (error) {
+    useHousehold.setState({ unkept: whyNot(error) });
+  } finally {
+    sending = false;
+  }
+}
+
+function keep(part: Part, body: object): void {
+  waiting.set(part, body);
+  void keepHousehold();
+}
+
+/** What the household chose for its table; every change shows at once and is kept on the server. */
+export const useHousehold = create<HouseholdState>()((set) => ({
+  law: 'eu',
+  pots: [],
+  versions: noVersions,
+  named: new Map(),
+  unkept: undefined,
+  know: (view) => set(({ named }) => ({ named: new Map(named).set(view.id, view) })),
+  chooseLaw: (law) => {
+    set({ law });
+    keep('law', { law });
+  },
+  cook: (pots) => {
+    set({ pots });
+    keep('tonight', { pots });
+  },
+  divide: (versions) => {
+    set({ versions });
+    keep('versions', versions);
+  },
+}));
+
+/** Where a browser kept the choice before the household did. */
+const FORMER_KEY = 'alterum.law-list';
+
+function formulasIn({ pots, versions }: Pick<HouseholdView, 'pots' | 'versions'>): readonly string[] {
+  const added = [
+    ...(versions?.inBase ?? []),
+    ...(versions?.versions ?? []).flatMap((version) => version.added),
+  ];
+  const inside = added.flatMap(({ ingredient }) => formulaInLine(ingredient) ?? []);
+  return [
+    ...new Set([
+      ...pots.map(({ formula }) => formula),
+      ...(versions?.base ? [versions.base] : []),
+      ...inside,
+    ]),
+  ];
+}
+
+/** Fetches what was chosen, and the formulas that stand in it; what was put away since is left out. */
+export async function loadHousehold(): Promise<void> {
+  const kept = await api.household();
+  if (waiting.size > 0) return void keepHousehold();
+  const named = new Map<string, FormulaView>();
+  await Promise.all(
+    formulasIn(kept).map((id) =>
+      api.formula(id).then(
+        (view) => named.set(id, view),
+        (error: unknown) => {
+          if (!isRefused(error)) throw error;
+        },
+      ),
+    ),
+  );
+  useHousehold.setState({
+    law: kept.law,
+    pots: kept.pots.filter(({ formula }) => named.has(formula)),
+    versions: kept.versions ?? noVersions,
+    named,
+  });
+  if (!kept.lawChosen && localStorage.getItem(FORMER_KEY) === 'us') useHousehold.getState().chooseLaw('us');
+  localStorage.removeItem(FORMER_KEY);
+}

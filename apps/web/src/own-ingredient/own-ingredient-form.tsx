@@ -1,0 +1,262 @@
+import { OwnIngredientBody, type OwnIngredientView } from '@alterum/contract';
+import { type AllergenId, allergenOf, allergensOn, larderTable, problemsOfLabel } from '@alterum/core';
+import { useState } from 'react';
+import { type Control, type FieldPath, type SubmitHandler, useController, useForm } from 'react-hook-form';
+import { api, ApiProblem } from '../server/api';
+import { Dialog } from '../ui/dialog';
+import { FormEnd } from '../ui/form-end';
+import { NumberField } from '../ui/number-field';
+
+/** What a read label gives the form to start from. */
+export type Prefilled = Partial<Pick<OwnIngredientBody, 'contains' | 'askFor'>> & {
+  readonly label?: OwnIngredientBody['label'];
+  /** What was looked for and not found. */
+  readonly name?: string;
+};
+
+interface OwnIngredientFormProps {
+  /** Absent for a new one. */
+  readonly own: OwnIngredientView | undefined;
+  readonly prefilled: Prefilled | undefined;
+  readonly close: () => void;
+  readonly saved: (id: string) => void;
+}
+
+interface LabelRow {
+  readonly field: keyof OwnIngredientBody['label'];
+  readonly name: string;
+  readonly unit: string;
+  readonly needed: boolean;
+}
+
+const labelRows: readonly LabelRow[] = [
+  { field: 'perG', name: 'The figures are for', unit: 'g', needed: true },
+  { field: 'energyKcal', name: 'Energy', unit: 'kcal', needed: false },
+  { field: 'fat', name: 'Fat', unit: 'g', needed: true },
+  { field: 'saturatedFat', name: 'of which saturated', unit: 'g', needed: false },
+  { field: 'carbohydrate', name: 'Carbohydrate', unit: 'g', needed: true },
+  { field: 'sugars', name: 'of which sugars', unit: 'g', needed: false },
+  { field: 'fibre', name: 'Fibre', unit: 'g', needed: false },
+  { field: 'protein', name: 'Protein', unit: 'g', needed: true },
+  { field: 'salt', name: 'Salt', unit: 'g', needed: true },
+  { field: 'calciumMg', name: 'Calcium', unit: 'mg', needed: false },
+];
+
+/** What was left empty is not sent: empty is not zero. */
+const cleaned = (values: OwnIngredientBody): OwnIngredientBody => {
+  const given = (object: object) =>
+    Object.fromEntries(Object.entries(object).filter(([, value]) => value !== undefined && value !== ''));
+  return { ...given(values), label: given(values.label) } as unknown as OwnIngredientBody;
+};
+
+const known: readonly AllergenId[] = [
+  ...new Set([...allergensOn('eu'), ...allergensOn('us'), ...allergensOn('own')]),
+];
+
+/** Writes an ingredient down from the nutrition table of its pack; the engine takes the rest from the nearest kind. */
+export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredientFormProps) {
+  const [failure, setFailure] = useState<string>();
+  const form = useForm<OwnIngredientBody>({
+    defaultValues: own
+      ? ({
+          ...own,
+          like: own.like ?? '',
+          density: own.density ?? undefined,
+          pricePerKg: own.pricePerKg ?? undefined,
+          contains: [...own.contains],
+          askFor: [...own.askFor],
+        } as unknown as OwnIngredientBody)
+      : {
+          name: prefilled?.name ?? '',
+          like: '',
+          label: { perG: 100, ...prefilled?.label },
+          contains: prefilled?.contains ?? [],
+          askFor: prefilled?.askFor ?? [],
+        },
+  });
+  const { errors, isSubmitting } = form.formState;
+  const place = (field: string, message: string) =>
+    form.setError(field as FieldPath<OwnIngredientBody>, { message });
+
+  const submit: SubmitHandler<OwnIngredientBody> = async (values) => {
+    const body = cleaned(values);
+    const missing = labelRows.filter(({ field, needed }) => needed && body.label[field] === undefined);
+    missing.forEach(({ field }) =>
+      place(`label.${field}`, 'Copy this from the label; 0 where it says none.'),
+    );
+    if (body.name === undefined || body.name.trim() === '') place('name', 'Give the ingredient a name.');
+    const unread = [
+      ...labelRows.map(({ field }) => `label.${field}` as const),
+      'density' as const,
+      'pricePerKg' as const,
+    ].filter((path) => Number.isNaN(form.getValues(path)));
+    unread.forEach((path) => place(path, 'This number could not be read; look at it again.'));
+    if (missing.length > 0 || unread.length > 0 || !body.name) return;
+    const problems = problemsOfLabel(body.label);
+    problems.forEach(({ field, message }) => place(`label.${field}`, message));
+    if (problems.length > 0) return;
+    const { name, like, role, label, contains, askFor, density, pricePerKg } = body;
+    const sent = {
+      name,
+      label,
+      contains,
+      askFor,
+      ...(like ? { like } : {}),
+      ...(role ? { role } : {}),
+      ...(density === undefined ? {} : { density }),
+      ...(pricePerKg === undefined ? {} : { pricePerKg }),
+    };
+    try {
+      const view = own
+        ? await api.updateOwnIngredient(own.id, { ...sent, version: own.version })
+        : await api.createOwnIngredient(sent);
+      saved(view.id);
+    } catch (error) {
+      const problem = error instanceof ApiProblem ? error.problem : undefined;
+      problem?.errors?.forEach(({ field, message }) => place(field, message));
+      setFailure(problem?.detail ?? (error as Error).message);
+    }
+  };
+
+  return (
+    <Dialog
+      title={own ? own.name : 'An ingredient of your own'}
+      description="Copy the nutrition table from the pack. What a label does not say is taken from the nearest kind, marked as guessed, and widens the bands."
+      close={close}
+    >
+      <form onSubmit={(event) => void form.handleSubmit(submit)(event)} noValidate>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <label className="block">
+            <span className="font-semibold">Name</span>
+            <input
+              {...form.register('name')}
+              className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-3"
+              aria-invalid={errors.name !== undefined}
+            />
+            {errors.name?.message && <Trouble text={errors.name.message} />}
+          </label>
+          <label className="block">
+            <span className="font-semibold">Most like</span>
+            <select
+              {...form.register('like')}
+              className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-2"
+            >
+              <option value="">whatever is nearest</option>
+              {[...larderTable]
+                .sort((a, b) => a.name.localeCompare(b.name))
+                .map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+            </select>
+          </label>
+        </div>
+        <fieldset className="mt-3 rounded-lg border-2 border-hair p-3">
+          <legend className="px-1 font-semibold">Nutrition table</legend>
+          <div className="grid gap-x-6 gap-y-1.5 sm:grid-cols-2">
+            {labelRows.map(({ field, name, unit, needed }) => {
+              const trouble = errors.label?.[field]?.message;
+              return (
+                <label key={field} className="grid grid-cols-[1fr_5.5rem_2.4rem] items-center gap-2">
+                  <span>
+                    {name}
+                    {!needed && <span className="text-soft"> (if stated)</span>}
+                  </span>
+                  <FormNumber
+                    control={form.control}
+                    name={`label.${field}`}
+                    label={name}
+                    unit={unit}
+                    trouble={trouble}
+                  />
+                  <span className="col-start-3 row-start-1">{unit}</span>
+                </label>
+              );
+            })}
+          </div>
+        </fieldset>
+        <div className="mt-3 grid gap-3 sm:grid-cols-2">
+          {(['contains', 'askFor'] as const).map((field) => (
+            <label key={field} className="block">
+              <span className="font-semibold">
+                {field === 'contains' ? 'Contains' : 'May contain, or ask'}
+              </span>
+              <select
+                aria-label={field === 'contains' ? 'Contains' : 'May contain, or ask'}
+                multiple
+                {...form.register(field)}
+                className="mt-1 block h-28 w-full rounded-lg border-2 border-hair bg-glaze p-1"
+              >
+                {known.map((id) => (
+                  <option key={id} value={id}>
+                    {allergenOf(id).name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          ))}
+          <label className="grid grid-cols-[1fr_5.5rem_4rem] items-center gap-2">
+            <span>One mL weighs (if known)</span>
+            <FormNumber
+              control={form.control}
+              name="density"
+              label="One mL weighs"
+              unit="g"
+              trouble={errors.density?.message}
+            />
+            <span className="col-start-3 row-start-1">g</span>
+          </label>
+          <label className="grid grid-cols-[1fr_5.5rem_4rem] items-center gap-2">
+            <span>Price (if known)</span>
+            <FormNumber
+              control={form.control}
+              name="pricePerKg"
+              label="Price"
+              unit="coins/kg"
+              trouble={errors.pricePerKg?.message}
+            />
+            <span className="col-start-3 row-start-1">coins/kg</span>
+          </label>
+        </div>
+        <FormEnd failure={failure} saving={isSubmitting} close={close} />
+      </form>
+    </Dialog>
+  );
+}
+
+type NumberPath = `label.${LabelRow['field']}` | 'density' | 'pricePerKg';
+
+interface FormNumberProps {
+  readonly control: Control<OwnIngredientBody>;
+  readonly name: NumberPath;
+  readonly label: string;
+  readonly unit: string;
+  readonly trouble: string | undefined;
+}
+
+/** A number of the label; empty is not known. */
+function FormNumber({ control, name, label, unit, trouble }: FormNumberProps) {
+  const { field } = useController({ control, name });
+  return (
+    <NumberField
+      label={label}
+      value={field.value}
+      unit={unit}
+      min={0}
+      optional
+      live
+      onValue={field.onChange}
+      trouble={trouble}
+      className="h-9 w-full rounded-lg border-2 border-hair bg-glaze px-2 text-right"
+    />
+  );
+}
+
+function Trouble({ text }: { readonly text: string }) {
+  return (
+    <span role="alert" className="text-sm text-no">
+      {text}
+    </span>
+  );
+}

@@ -1,0 +1,65 @@
+import { type ChangeReason, type Demand, railOf, type Recipe, type Relaxation } from '@alterum/core';
+import { figure } from './number-text';
+
+const digitsOf = (value: number): number => (Math.abs(value) >= 100 ? 0 : Math.abs(value) >= 10 ? 1 : 2);
+const said = (rail: Parameters<typeof railOf>[0], value: number): string => {
+  const { unit, digits } = railOf(rail);
+  return `${figure(Math.abs(value), Math.max(digits, Math.abs(value) < 1 ? digitsOf(value) : digits))} ${unit}`;
+};
+
+/** Why a line changes, as a cook would say it: "stretch was 4 cm short". */
+export function reasonWords(reason: ChangeReason): string {
+  switch (reason.kind) {
+    case 'was-off': {
+      const name = railOf(reason.rail).name.toLowerCase();
+      return `${name} was ${said(reason.rail, reason.by)} ${reason.by < 0 ? 'short' : 'too much'}`;
+    }
+    case 'keeps':
+      return `keeps ${railOf(reason.rail).name.toLowerCase()} in the brief`;
+    case 'limit':
+      return `${reason.eater} may have only so much ${reason.what} a portion`;
+    case 'forbidden':
+      return `${reason.eater} cannot have it: ${reason.why}`;
+    case 'fills':
+      return 'so that the batch weighs the same';
+  }
+}
+
+const nameOf = (recipe: Recipe, line: number): string => recipe.lines[line]?.ingredient.name ?? 'a line';
+
+/** One thing that was asked, in words. */
+export function demandWords(demand: Demand, recipe: Recipe): string {
+  switch (demand.kind) {
+    case 'wish':
+      return `${railOf(demand.rail).name.toLowerCase()} as asked`;
+    case 'hold':
+      return `${nameOf(recipe, demand.line)} as you hold it`;
+    case 'person':
+      return `what ${demand.eater} can eat`;
+    case 'mass':
+      return 'the batch weighing what it weighs';
+    case 'stock':
+      return 'no more than is in the house';
+  }
+}
+
+/** What would help, as something to press. */
+export function relaxationWords(
+  relaxation: Relaxation,
+  recipe: Recipe,
+  wished: { readonly low: number; readonly high: number } | undefined,
+): string {
+  switch (relaxation.kind) {
+    case 'widen': {
+      const { name, unit, digits } = railOf(relaxation.rail);
+      const low = relaxation.to.low !== wished?.low;
+      return `Ask for ${name.toLowerCase()} ${low ? `from ${figure(relaxation.to.low, digits)}` : `up to ${figure(relaxation.to.high, digits)}`} ${unit}`;
+    }
+    case 'free-line':
+      return `Let ${nameOf(recipe, relaxation.line)} move`;
+    case 'free-mass':
+      return `Let the batch become ${figure(relaxation.massG, 0)} g`;
+    case 'swap-line':
+      return `Swap ${nameOf(recipe, relaxation.line)}`;
+  }
+}
