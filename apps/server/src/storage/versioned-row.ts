@@ -1,4 +1,4 @@
-import type { EntityManager, EntityName, FilterQuery, FindOneOptions } from '@mikro-orm/core';
+import type { EntityManager, EntityName, FindOneOptions } from '@mikro-orm/core';
 import { Failure } from '../platform/failure.js';
 
 /** A row that counts its writes and stays when it is taken out of sight. */
