@@ -47,7 +47,7 @@ interface Measured {
   readonly evaluations: number;
   readonly ours: number;
   readonly global: number;
-  readonly simplex: number;
+  readonly packaged: number;
 }
 
 /** One problem: the solver as the Bench runs it, the global search, and a general minimiser from a package, all on the same objective. */
@@ -65,9 +65,8 @@ function measure(request: ReturnType<typeof randomProblems>[number], i: number):
   const objective = objectiveOf(problem);
   const budget = MORE_EVALUATIONS * solution.evaluations;
   const global = differentialEvolution(objective, problem.low, problem.high, budget, SEED + i);
-  const simplex = packageMinimum(
+  const packaged = packageMinimum(
     objective,
-    variablesOf(space, space.present),
     problem.low,
     problem.high,
     PACKAGE_EVALUATIONS * solution.evaluations,
@@ -77,7 +76,7 @@ function measure(request: ReturnType<typeof randomProblems>[number], i: number):
     evaluations: solution.evaluations,
     ours: objective(variablesOf(space, solution.masses)),
     global,
-    simplex,
+    packaged,
   };
 }
 
@@ -103,8 +102,8 @@ function solverResults(): readonly Result[] {
       sense: 'least',
     },
     {
-      name: `Nelder–Mead of a package within 2 % of the best, ${PACKAGE_EVALUATIONS} times the evaluations`,
-      value: share((m) => reached(m.simplex, Math.min(m.ours, m.global))),
+      name: `a package’s global search within 2 % of the best, ${PACKAGE_EVALUATIONS} times the evaluations`,
+      value: share((m) => reached(m.packaged, Math.min(m.ours, m.global))),
       unit: '%',
       goal: 95,
       sense: 'most',

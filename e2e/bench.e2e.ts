@@ -166,8 +166,8 @@ test('every figure at the table opens to its lines, its law and its source', asy
   await expect(causes).toContainText('Each line’s mass times its price');
   await page.keyboard.press('Escape');
   await plate.getByRole('tab', { name: 'Feel' }).click();
-  await plate.getByRole('button', { name: /^Grain,/ }).click();
-  await expect(page.getByRole('dialog', { name: 'What made grain' })).toContainText('Sources');
+  await plate.getByRole('button', { name: /^Graininess,/ }).click();
+  await expect(page.getByRole('dialog', { name: 'What made graininess' })).toContainText('Sources');
 });
 
 test('against the dairy thing the melt loses protein and wins on climate', async ({ page }) => {

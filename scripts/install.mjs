@@ -11,7 +11,7 @@ function wanted() {
     readdirSync(join(root, folder)).map((name) => join(root, folder, name, 'package.json')),
   );
   const hash = createHash('sha256');
-  for (const file of [join(root, 'package.json'), ...manifests])
+  for (const file of [join(root, 'package.json'), join(root, 'package-lock.json'), ...manifests])
     if (existsSync(file)) hash.update(readFileSync(file));
   return hash.digest('hex');
 }
@@ -24,5 +24,6 @@ export async function ensureInstalled() {
   // `npm install` and not `npm ci`: see docs/decisions/0002.
   await must('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error']);
   mkdirSync(join(root, 'node_modules/.cache'), { recursive: true });
-  writeFileSync(mark, now);
+  // Installing may complete the lock file: the mark says what is installed now.
+  writeFileSync(mark, wanted());
 }
