@@ -73,7 +73,7 @@ test('all properties can be shown, cold thickness and cost among them', async ({
     'cost',
     'energy',
     'portion',
-    'colour',
+    'yellowness',
   ])
     await expect(page.getByTestId(`rail-${rail}`)).toBeAttached();
   await page.getByRole('button', { name: 'Cost: what holds it there' }).click();

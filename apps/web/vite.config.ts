@@ -1,13 +1,23 @@
 import { fileURLToPath } from 'node:url';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
+import license from 'rollup-plugin-license';
 import { defaultClientConditions, defineConfig } from 'vite';
+import { fontLicences } from './font-licences';
 
 const api = `http://127.0.0.1:${process.env['API_PORT'] ?? '4173'}`;
 
+const licences = fileURLToPath(new URL('dist/licences.txt', import.meta.url));
+
 export default defineConfig({
   root: fileURLToPath(new URL('.', import.meta.url)),
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    // What is shipped in the page brings its licences along.
+    license({ thirdParty: { output: { file: licences, encoding: 'utf8' } } }),
+    fontLicences(licences),
+  ],
   resolve: { conditions: ['@alterum/source', ...defaultClientConditions] },
   worker: { format: 'es' },
   server: {

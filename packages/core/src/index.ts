@@ -21,6 +21,7 @@ export { type Ingredient, type Role, roleNames, roles, type Shelf } from './ingr
 // The larder: the table, the search, what can be done with a thing before the pot, own ingredients by their label.
 export { kindsBeside } from './larder/catalog/in-kinds.js';
 export { ingredientById, larderTable } from './larder/catalog/larder-table.js';
+export { potOf } from './larder/pot-of.js';
 export { type NutritionLabel, problemsOfLabel } from './larder/own/label-composition.js';
 export { ingredientFromLabel, isOwn, OWN_PREFIX } from './larder/own/own-ingredient.js';
 export { type Ways, waysOf } from './larder/preparation/ways.js';
@@ -146,6 +147,7 @@ export { whoCanEat } from './household/who-can-eat.js';
 
 // What is offered: balance, exchange, trade map, comparison.
 export type { BalanceOptions, BalanceRequest } from './propose/balance/balance-request.js';
+export { balancePot } from './propose/balance/balance-pot.js';
 export { balance, type BalanceOutcome, type Measuring, type Proposal } from './propose/balance/balance.js';
 export type { Conflict, Relaxation } from './propose/balance/conflict.js';
 export type { Demand } from './propose/balance/demand.js';

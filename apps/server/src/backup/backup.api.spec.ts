@@ -1,13 +1,8 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import type {
-  BackupDocument,
-  FormulaSummary,
-  FormulaView,
-  RestoreKindView,
-  RestoreView,
-} from '@alterum/contract';
-import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
+import type { FormulaSummary, FormulaView, RestoreKindView, RestoreView } from '@alterum/contract';
+import { type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
+import { asText, backupsOf, content, documentOf } from './backup.fixture.js';
 
 let server: KitchenServer;
 beforeEach(async () => {
@@ -15,109 +10,9 @@ beforeEach(async () => {
 });
 afterEach(() => server.close());
 
-const ask = () => server.ask();
-const label = { perG: 100, fat: 40, carbohydrate: 20, protein: 15, salt: 0.2 };
-const make = async (body: object = {}) =>
-  (
-    await ask()
-      .post('/api/formulas')
-      .send({ ...cashewSauce, ...body })
-      .expect(201)
-  ).body as FormulaView;
-const backup = async () =>
-  (await ask().get('/api/backup').buffer(true).parse(asText).expect(200)).body as string;
-const asText = (response: unknown, done: (error: Error | null, text: string) => void) => {
-  let text = '';
-  (response as NodeJS.ReadableStream)
-    .on('data', (part: Buffer) => (text += part.toString()))
-    .on('end', () => done(null, text));
-};
-const documentOf = (text: string) => JSON.parse(text) as BackupDocument;
-/** Everything but the moment it was made. */
-const content = (text: string) => ({ ...documentOf(text), madeAt: '' });
-const send = (address: string, body: unknown) =>
-  ask()
-    .post(address)
-    .set('Content-Type', 'application/json')
-    .send(typeof body === 'string' ? body : JSON.stringify(body));
+const { ask, make, backup, send, fill } = backupsOf(() => server);
 const kindOf = (view: RestoreView, kind: RestoreKindView['kind']) =>
   view.kinds.find((one) => one.kind === kind);
-
-/** A kitchen with something of everything, put away things included. */
-async function fill(): Promise<{ kept: FormulaView; away: FormulaView }> {
-  const own = (
-    await ask()
-      .post('/api/own-ingredients')
-      .send({ name: 'Nut butter of the corner shop', label, contains: ['peanut'], density: 1.1 })
-      .expect(201)
-  ).body as { id: string };
-  await ask().post('/api/own-ingredients').send({ name: 'No longer bought', label }).expect(201);
-  const all = (await ask().get('/api/own-ingredients').expect(200)).body as { id: string; name: string }[];
-  await ask()
-    .delete(`/api/own-ingredients/${all.find(({ name }) => name === 'No longer bought')?.id}`)
-    .expect(204);
-  await ask()
-    .post('/api/eaters')
-    .send({
-      name: 'Ane',
-      needs: [
-        { kind: 'allergen', allergen: 'peanut', strictness: 'allergy', traces: true },
-        { kind: 'salt-limit', gramsPerPortion: 0.6 },
-        { kind: 'rule', rule: 'mild' },
-      ],
-    })
-    .expect(201);
-  const gone = (
-    await ask().post('/api/eaters').send({ name: 'Bo', guest: true, eatsTonight: false }).expect(201)
-  ).body as { id: string };
-  await ask().delete(`/api/eaters/${gone.id}`).expect(204);
-  await ask()
-    .put('/api/labels/cashew')
-    .send({ text: 'Ingredients: water, oats. May contain almonds.' })
-    .expect(200);
-  await ask().put('/api/stock/cashew').send({ grams: 250 }).expect(200);
-  await ask().put('/api/words/zorblax').send({ means: 'celery' }).expect(200);
-  await ask().put('/api/household/law').send({ law: 'us' }).expect(200);
-  await ask()
-    .post('/api/briefs')
-    .send({ name: 'For pasta', wishes: [{ rail: 'fat', low: 5, high: 15, weight: 2, pinned: true }] })
-    .expect(201);
-  const kept = await make({
-    name: 'With everything',
-    note: 'A note',
-    brief: [{ rail: 'salt', low: 0.5, high: 1 }],
-    process: { maxTemperatureC: 80 },
-    lines: [
-      ...cashewSauce.lines,
-      {
-        id: 'd',
-        ingredient: own.id,
-        amount: null,
-        unit: 'g',
-        hold: { kind: 'bounded', leastG: 5, mostG: 40 },
-      },
-    ],
-  });
-  await ask()
-    .post(`/api/formulas/${kept.id}/versions`)
-    .send({ name: 'First', why: 'It was good' })
-    .expect(201);
-  const dropped = (await ask().post(`/api/formulas/${kept.id}/versions`).send({ name: 'Second' }).expect(201))
-    .body as { id: string };
-  await ask().delete(`/api/formulas/${kept.id}/versions/${dropped.id}`).expect(204);
-  const away = await make({ name: 'Put away' });
-  await ask().delete(`/api/formulas/${away.id}`).expect(204);
-  await make({ name: 'Last' });
-  const pots = [{ formula: kept.id, tools: ['jar'], washedBefore: false }];
-  await ask().put('/api/household/tonight').send({ pots }).expect(200);
-  const versions = {
-    base: kept.id,
-    inBase: [],
-    versions: [{ name: 'Hot', added: [{ ingredient: 'cayenne', grams: 0.4 }] }],
-  };
-  await ask().put('/api/household/versions').send(versions).expect(200);
-  return { kept, away };
-}
 
 async function emptyKitchen(): Promise<void> {
   await server.close();
@@ -260,77 +155,6 @@ test('merging keeps what was changed later, on either side, and adds kept versio
   const read = (await ask().get(`/api/formulas/${kept.id}`).expect(200)).body as FormulaView;
   expect(read).toMatchObject({ name: 'Changed there', version: 3 });
   expect(((await ask().get('/api/formulas?search=there')).body as FormulaSummary[])[0]?.id).toBe(kept.id);
-});
-
-const broken: readonly (readonly [string, (text: string) => string, string, string])[] = [
-  ['no JSON', () => 'hello', 'unreadable-body', ''],
-  ['a backup that is cut off', (text) => text.slice(0, text.length - 40), 'unreadable-body', ''],
-  ['an empty body', () => '', 'unreadable-body', ''],
-  ['a list', () => '[1, 2]', 'unreadable-body', ''],
-  [
-    'what changes objects themselves',
-    (text) => text.replace('"portions":4', '"portions":4,"__proto__":null'),
-    'unreadable-body',
-    '',
-  ],
-  [
-    'a field called constructor',
-    (text) => text.replace('"portions":4', '"constructor":1'),
-    'unreadable-body',
-    '',
-  ],
-  ['another program’s document', () => '{"format": "other", "formatVersion": 1}', 'unreadable-body', ''],
-  [
-    'a newer format',
-    (text) => text.replace('"formatVersion": 2', '"formatVersion": 3'),
-    'invalid-input',
-    'formatVersion',
-  ],
-  [
-    'a newer format of which nothing else is known',
-    (text) => text.replace('"formatVersion": 2', '"formatVersion": 3').replaceAll('"id"', '"key"'),
-    'invalid-input',
-    'formatVersion',
-  ],
-  ['a missing part', (text) => text.replace('"stock"', '"shelf"'), 'invalid-input', 'shelf'],
-  [
-    'a field that is not known',
-    (text) => text.replace('"portions":4', '"portions":4,"colour":"red"'),
-    'invalid-input',
-    'formulas[0].colour',
-  ],
-  [
-    'an amount below zero',
-    (text) => text.replace('"amount":360', '"amount":-3'),
-    'invalid-input',
-    'formulas[0].lines[1].amount',
-  ],
-  [
-    'an entry twice',
-    (text) => text.replace(/\n\{"id":"[^"]+"/g, '\n{"id":"own-same"'),
-    'invalid-input',
-    'ownIngredients[1].id',
-  ],
-  [
-    'an entry that is none',
-    (text) => text.replace('"stock": [', '"stock": [7, '),
-    'invalid-input',
-    'stock[0]',
-  ],
-  [
-    'a day that is none',
-    (text) => text.replace(/"createdAt":"[^"]+"/, '"createdAt":"yesterday"'),
-    'invalid-input',
-    'ownIngredients[0].createdAt',
-  ],
-];
-test.each(broken)('%s is refused, and nothing is changed', async (_what, spoil, kind, field) => {
-  await fill();
-  const before = await backup();
-  const problem = problemOf(await send('/api/restore?mode=replace', spoil(before)).expect(400));
-  expect(problem.type).toBe(`/problems/${kind}`);
-  if (field !== '') expect(problem.errors?.map((error) => error.field)).toContain(field);
-  expect(content(await backup())).toEqual(content(before));
 });
 
 test('another mode, a form and a packed body are refused', async () => {

@@ -1,4 +1,4 @@
-import { newId } from '../server/new-id';
+import { nanoid } from 'nanoid';
 
 const KEY = 'alterum.tab';
 const lockName = (tab: string): string => `alterum.tab.${tab}`;
@@ -55,9 +55,9 @@ function answers(tab: string): Promise<boolean> {
 async function claim(): Promise<string> {
   const kept = sessionStorage.getItem(KEY);
   // A duplicated tab copies the session storage; the second one takes a new name.
-  if (!locksHere()) return kept && theChannel() && !(await answers(kept)) ? kept : newId();
+  if (!locksHere()) return kept && theChannel() && !(await answers(kept)) ? kept : nanoid();
   if (kept && (await holdLock(kept))) return kept;
-  const fresh = newId();
+  const fresh = nanoid();
   await holdLock(fresh);
   return fresh;
 }

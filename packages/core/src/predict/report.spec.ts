@@ -4,14 +4,14 @@ import { grams } from '../quantity/quantity.js';
 import { lineOf, randomRecipes } from '../../science/random-pots.js';
 import { assemble } from './assemble/assemble.js';
 import type { Process, Recipe } from '../recipe/recipe.js';
-import { potOf } from './pot.fixture.js';
+import { potOf } from '../larder/pot-of.js';
 import { contributionsOf } from '../property/contributions.js';
 import { predict } from './predict.js';
 import { reportOn } from './report.js';
 import { warningsOf } from './warnings.js';
 
 const pot = (lines: Parameters<typeof potOf>[0], process: Partial<Process> = {}, at = 20): Recipe =>
-  potOf(lines, process, { at });
+  potOf(lines, process, { atC: at });
 
 test('a cup of sugar water feeds what sugar feeds, and costs what sugar costs', () => {
   const { nutrition, cost, climate } = reportOn(

@@ -1,5 +1,5 @@
 import { assemble } from './assemble/assemble.js';
-import { potOf } from './pot.fixture.js';
+import { potOf } from '../larder/pot-of.js';
 import { CURVE_RANGE, plainCurve, temperatureCurve } from './temperature-curve.js';
 
 const boiled = { maxTemperatureC: 95, holdMin: 4, blenderPower: 0.6, blendSeconds: 60 };

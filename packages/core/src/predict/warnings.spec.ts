@@ -1,4 +1,4 @@
-import { potOf } from './pot.fixture.js';
+import { potOf } from '../larder/pot-of.js';
 import { warningsOf } from './warnings.js';
 
 const fieldsOf = (...pot: Parameters<typeof potOf>): readonly string[] =>
@@ -13,7 +13,7 @@ const sauce = [
 const cooked = { maxTemperatureC: 92, holdMin: 3, blenderPower: 0.6, blendSeconds: 60 };
 
 test('an everyday sauce is not warned about', () => {
-  expect(warningsOf(potOf(sauce, cooked, { at: 65 }))).toEqual([]);
+  expect(warningsOf(potOf(sauce, cooked, { atC: 65 }))).toEqual([]);
 });
 
 test.each([
@@ -30,7 +30,7 @@ test.each([
         [id, g],
       ],
       cooked,
-      { at: 65 },
+      { atC: 65 },
     ),
   );
   expect(more).toEqual([]);
@@ -62,10 +62,10 @@ test.each([
   ['a blending time and no blender', { blendSeconds: 60 }, {}, 'process.blenderPower'],
   ['a blender and no time', { blenderPower: 0.6 }, {}, 'process.blendSeconds'],
   ['a hold in the cold', { holdMin: 10 }, {}, 'process.holdMin'],
-  ['noodles that never wait', { ...cooked, noodlesG: 200 }, { at: 65 }, 'process.noodlesG'],
+  ['noodles that never wait', { ...cooked, noodlesG: 200 }, { atC: 65 }, 'process.noodlesG'],
   ['days in the fridge for a fresh sauce', {}, { days: 2 }, 'serve.days'],
-  ['hot from the fridge', cooked, { at: 60, storage: 'fridge' as const, days: 1 }, 'serve.temperatureC'],
-  ['served hot, never heated', {}, { at: 70 }, 'serve.temperatureC'],
+  ['hot from the fridge', cooked, { atC: 60, storage: 'fridge' as const, days: 1 }, 'serve.temperatureC'],
+  ['served hot, never heated', {}, { atC: 70 }, 'serve.temperatureC'],
 ])('%s contradicts itself', (_what, process, serving, field) => {
   expect(
     fieldsOf(
@@ -87,7 +87,7 @@ test('a warning only asks: it says what to look at in words, ending as a sentenc
         ['salt', 60],
       ],
       { blendSeconds: 60 },
-      { at: 70 },
+      { atC: 70 },
     ),
   ))
     expect(message).toMatch(/^.{20,}[.]$/);

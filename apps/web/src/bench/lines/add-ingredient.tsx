@@ -2,7 +2,7 @@ import { type Ingredient, type Line, searchIngredients } from '@alterum/core';
 import { Command } from 'cmdk';
 import { memo, useState } from 'react';
 import { findIngredient, loadHouseLarder, wholeLarder } from '../../household/house-larder';
-import { newId } from '../../server/new-id';
+import { nanoid } from 'nanoid';
 import { sayFailure } from '../../notices/notices';
 import { part } from '../../ui/part';
 import { take } from '../../open-formula/bench-store';
@@ -19,7 +19,7 @@ const LONGEST_NAME = 120,
 /** A line that waits for its amount: nothing is made up. */
 function lineOf(ingredient: Ingredient): Line {
   return {
-    id: newId(),
+    id: nanoid(),
     ingredient: ingredient.id,
     amount: undefined,
     role: ingredient.role,

@@ -11,7 +11,7 @@ import {
 import { ArrowDown, ArrowUp, ArrowUpDown } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ownIngredients, stockInHouse } from '../../household/house-larder';
-import { newId } from '../../server/new-id';
+import { nanoid } from 'nanoid';
 import { sayFailure } from '../../notices/notices';
 import { useBenchPart, useFormula, useOutcome } from '../../open-formula/bench-store';
 import { type Outcome } from '../../household/outcome';
@@ -193,7 +193,7 @@ function stepsFor(formula: Formula, present: Outcome, option: SwapOption): reado
     present.lineIds,
     option,
     present.recipe.lines.map(({ mass }) => mass),
-    () => newId(),
+    () => nanoid(),
   );
 }
 

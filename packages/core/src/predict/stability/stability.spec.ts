@@ -1,4 +1,4 @@
-import { potOf } from '../pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import { predict } from '../predict.js';
 
 const hot = { maxTemperatureC: 90, holdMin: 3, heatingRateCPerMin: 8 };
@@ -45,7 +45,7 @@ describe('water let go', () => {
     figures(
       [['oat-drink', 300], [starch, 18], ...more],
       { ...hot, holdMin: 5 },
-      { at: 5, storage: 'fridge', days },
+      { atC: 5, storage: 'fridge', days },
     ).weeping;
 
   test('a maize gel weeps more each day; tapioca hardly does', () => {

@@ -1,9 +1,9 @@
-import { potOf } from '../pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import { predict } from '../predict.js';
 
 const boiled = { maxTemperatureC: 92, holdMin: 3, blenderPower: 0.6, blendSeconds: 60 };
 type Serving = Parameters<typeof potOf>[2];
-const pullOf = (lines: Parameters<typeof potOf>[0], process = boiled, serving: Serving = { at: 70 }) =>
+const pullOf = (lines: Parameters<typeof potOf>[0], process = boiled, serving: Serving = { atC: 70 }) =>
   predict(potOf(lines, process, serving)).stretch.mid;
 
 const melt = (tapioca: number, more: Parameters<typeof potOf>[0] = []) =>
@@ -35,7 +35,7 @@ test('raw starch does not pull: it must be cooked', () => {
 });
 
 test('it pulls warm: cold it breaks, and boiling hot it runs', () => {
-  const at = (tC: number) => pullOf(melt(30), boiled, { at: tC });
+  const at = (tC: number) => pullOf(melt(30), boiled, { atC: tC });
   expect(at(65)).toBeGreaterThan(at(20));
   expect(at(65)).toBeGreaterThan(at(95));
 });
@@ -47,8 +47,8 @@ test('fat shortens and coarse pieces break the strand', () => {
 
 test('days in the fridge cost pull, and warming again brings back only some of it', () => {
   const fresh = pullOf(melt(30)),
-    cold = pullOf(melt(30), boiled, { at: 20, storage: 'fridge', days: 3 }),
-    again = pullOf(melt(30), boiled, { at: 70, storage: 'reheat', days: 3 });
+    cold = pullOf(melt(30), boiled, { atC: 20, storage: 'fridge', days: 3 }),
+    again = pullOf(melt(30), boiled, { atC: 70, storage: 'reheat', days: 3 });
   expect(again).toBeLessThan(fresh);
   expect(cold).toBeLessThan(again);
 });

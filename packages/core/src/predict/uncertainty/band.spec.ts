@@ -1,5 +1,5 @@
 import { assemble } from '../assemble/assemble.js';
-import { potOf } from '../pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import { predict } from '../predict.js';
 import { consistencyAt } from '../thickness/consistency.js';
 import { pullLength } from '../stretch/pull-length.js';
@@ -62,7 +62,7 @@ test('every band of every figure holds its own middle', () => {
         ['nutritional-yeast', 12],
       ],
       boiled,
-      { at: 65 },
+      { atC: 65 },
     ),
   );
   for (const key of [

@@ -2,11 +2,11 @@ import { briefOfFamily } from '../../brief/brief.js';
 import type { Family } from '../../brief/family.js';
 import type { Eater } from '../../household/eater.js';
 import type { Need } from '../../household/need/need.js';
-import { potOf } from '../../predict/pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import type { Process } from '../../recipe/recipe.js';
-import { balance, type BalanceOutcome } from './balance.js';
+import type { BalanceOutcome } from './balance.js';
+import { balancePot } from './balance-pot.js';
 import type { BalanceOptions, BalanceRequest } from './balance-request.js';
-import { finish } from './solve.js';
 
 /** Cooked and blended as a sauce is. */
 export const asSauce: Partial<Process> = {
@@ -23,7 +23,7 @@ export function requestOf(
   family: Family,
   more: Partial<BalanceRequest> = {},
 ): BalanceRequest {
-  return { recipe: potOf(lines, asSauce, { at: 62 }), portions: 4, brief: briefOfFamily(family), ...more };
+  return { recipe: potOf(lines, asSauce, { atC: 62 }), portions: 4, brief: briefOfFamily(family), ...more };
 }
 
 export const eaterWith = (name: string, ...needs: readonly Need[]): Eater => ({
@@ -34,8 +34,20 @@ export const eaterWith = (name: string, ...needs: readonly Need[]): Eater => ({
 });
 
 /** Balances to the end, measured in grams. */
-export const balanced = (request: BalanceRequest, options: Partial<BalanceOptions> = {}): BalanceOutcome =>
-  finish(balance(request, { units: request.recipe.lines.map(() => 'g'), rounding: 'grams' }, options));
+export const balanced = (
+  { recipe, ...request }: BalanceRequest,
+  options: Partial<BalanceOptions> = {},
+): BalanceOutcome => balancePot(recipe, 'pouring-sauce', { ...request, ...options });
+
+/** The same with few lines: enough for what does not depend on how many there are; `npm run bench` takes the large ones. */
+export const smallSauce = [
+  ['sunflower-seed', 90],
+  ['water', 380],
+  ['rice-flour', 14],
+  ['lemon-juice', 14],
+  ['nutritional-yeast', 12],
+  ['salt', 5],
+] as const;
 
 /** A seed and bean sauce with room in every direction. */
 export const seedSauce = [

@@ -5,7 +5,7 @@ import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../../household/who-can-eat.js';
 import { seededChance } from '../../numeric/chance.js';
 import { randomRecipes } from '../../../science/random-pots.js';
-import { asSauce, balanced, eaterWith, requestOf, seedSauce } from './balance.fixture.js';
+import { asSauce, balanced, eaterWith, requestOf, seedSauce, smallSauce } from './balance.fixture.js';
 import { balance } from './balance.js';
 import type { BalanceRequest } from './balance-request.js';
 import { onlyWith, withChangedWish } from './demand.js';
@@ -144,7 +144,7 @@ test('a person’s salt limit outweighs the brief', () => {
 
 /** Wishes that cannot be had at once: lean and rich, or a pull without anything that pulls. */
 const impossible: readonly (readonly [string, BalanceRequest])[] = [
-  ['a long pull from rice flour', requestOf(seedSauce, 'stretchy-melt')],
+  ['a long pull from rice flour', requestOf(smallSauce, 'stretchy-melt')],
   [
     'rich without a source of fat',
     requestOf(
@@ -167,9 +167,9 @@ const impossible: readonly (readonly [string, BalanceRequest])[] = [
   ],
   [
     'pinned thin and wished thick',
-    requestOf(seedSauce, 'pouring-sauce', {
-      holds: seedSauce.map(([id]) =>
-        ['water', 'rice-flour', 'sunflower-seed', 'white-bean-boiled'].includes(id)
+    requestOf(smallSauce, 'pouring-sauce', {
+      holds: smallSauce.map(([id]) =>
+        ['water', 'rice-flour', 'sunflower-seed'].includes(id)
           ? { kind: 'pinned' }
           : undefined,
       ),
@@ -195,7 +195,7 @@ test.each(impossible)('%s is said to be infeasible, with a set that truly confli
 });
 
 test('the smallest relaxation offered truly helps', () => {
-  const request = requestOf(seedSauce, 'pouring-sauce', {
+  const request = requestOf(smallSauce, 'pouring-sauce', {
     brief: withWish(briefOf({ family: 'pouring-sauce' }), 'energy', { low: 0, high: 60, weight: 3 }),
   });
   const outcome = balanced(request);

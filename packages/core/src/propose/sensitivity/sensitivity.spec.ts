@@ -1,7 +1,7 @@
 import { requestOf, seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
-import { potOf } from '../../predict/pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import { sensitivitiesOf, mostSensitive } from './sensitivity.js';
 
 const { recipe } = requestOf(seedSauce, 'pouring-sauce');
@@ -21,7 +21,7 @@ test('a gram more does to the figure what was said', () => {
   const more = potOf(
     seedSauce.map(([id, g]) => [id, id === 'rice-flour' ? g + 1 : g] as const),
     recipe.process,
-    { at: 62 },
+    { atC: 62 },
   );
   const moved =
     assess({ ...recipe, lines: more.lines }, 4).prediction.viscosity.mid - assessed.prediction.viscosity.mid;

@@ -1,7 +1,7 @@
 import { seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
-import { potOf } from '../../predict/pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import { newcomersFor } from './newcomers.js';
 import { type PotLine, replaceLine } from './replace-line.js';
 import { swapRequestOf } from './swap.fixture.js';

@@ -1,6 +1,6 @@
 import { ingredientById, larderTable } from '../../larder/catalog/larder-table.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
-import { potOf } from '../../predict/pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import { unlikeness } from './kinship.js';
 import { openToAll, preparationsOf, schoolAllows, schoolOf } from './school.js';
 

@@ -4,7 +4,7 @@ import { finish } from '../balance/solve.js';
 import type { Eater } from '../../household/eater.js';
 import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../../household/who-can-eat.js';
-import { potOf } from '../../predict/pot.fixture.js';
+import { potOf } from '../../larder/pot-of.js';
 import { larderTable } from '../../larder/catalog/larder-table.js';
 import { gramsIn, newcomersOf, optionsOf, swapRequestOf } from './swap.fixture.js';
 import { openToAll } from './school.js';
@@ -123,7 +123,7 @@ test('a soft melt leaves the stretching starches out and is not asked to pull', 
 });
 
 test('soaked or boiled, as the school has it', () => {
-  const made = (how: 'soaked' | 'boiled') =>
+  const madeAs = (how: 'soaked' | 'boiled') =>
     optionsOf(
       swapRequestOf(cashewMelt, 'stretchy-melt', 'cashew', {
         eaters: [teo],
@@ -134,9 +134,10 @@ test('soaked or boiled, as the school has it', () => {
         ({ ingredient: { id } }) => id === 'sunflower-seed' || id === 'pumpkin-seed' || id === 'hemp-seed',
       ),
     );
+  const made = { soaked: madeAs('soaked'), boiled: madeAs('boiled') };
   for (const how of ['soaked', 'boiled'] as const)
-    for (const { preparation } of made(how)) expect(['as-is', how]).toContain(preparation);
-  expect(made('soaked').some(({ preparation }) => preparation === 'soaked')).toBe(true);
+    for (const { preparation } of made[how]) expect(['as-is', how]).toContain(preparation);
+  expect(made.soaked.some(({ preparation }) => preparation === 'soaked')).toBe(true);
 });
 
 test('what is lost is told with its figures', () => {
@@ -163,12 +164,13 @@ test('nothing in anybody’s way, and nothing that is allowed, are said as such'
 
 test('what is in the house goes before what is not', () => {
   const base = swapRequestOf(cashewMelt, 'stretchy-melt', 'cashew', { eaters: [teo] });
-  const ids = optionsOf(base).map((option) => newcomersOf(option)[0] ?? '');
+  const plain = optionsOf(base);
+  const ids = plain.map((option) => newcomersOf(option)[0] ?? '');
   const last = ids.at(-1) ?? '';
   const [first] = optionsOf({ ...base, inHouse: new Set([...cashewMelt.map(([id]) => id), last]) });
   const missing = (option: typeof first) => option?.notInHouse.length ?? 0;
-  expect(newcomersOf(first ?? optionsOf(base)[0]!)[0] === last || missing(first) === 1).toBe(true);
-  expect(optionsOf(base)[0]?.notInHouse).toEqual([]);
+  expect(newcomersOf(first ?? plain[0]!)[0] === last || missing(first) === 1).toBe(true);
+  expect(plain[0]?.notInHouse).toEqual([]);
 });
 
 test('a search that is stopped still gives what it has', () => {

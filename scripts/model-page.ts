@@ -1,0 +1,118 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Parameter } from '../packages/core/src/numeric/parameter';
+import { assemblyParameters } from '../packages/core/src/predict/assemble/assemble.params';
+import {
+  fatParameters,
+  SFC_TEMPERATURES,
+  solidFatContent,
+} from '../packages/core/src/predict/fat/solid-fat.params';
+import { dryingParameters } from '../packages/core/src/predict/heat/drying.params';
+import { homeTestParameters } from '../packages/core/src/predict/home-test/home-test.params';
+import { comminutionParameters } from '../packages/core/src/predict/particle/comminution.params';
+import {
+  fibreVolumeParameters,
+  proteinVolumeParameters,
+  suspensionParameters,
+} from '../packages/core/src/predict/particle/suspension.params';
+import { creamingParameters } from '../packages/core/src/predict/stability/creaming.params';
+import { curdlingParameters } from '../packages/core/src/predict/stability/curdling.params';
+import { weepingParameters } from '../packages/core/src/predict/stability/weeping';
+import { gelatinizationParameters } from '../packages/core/src/predict/starch/gelatinization.params';
+import { starches } from '../packages/core/src/predict/starch/starch.params';
+import { pullParameters } from '../packages/core/src/predict/stretch/pull-length.params';
+import { tasteParameters, umamiParameters } from '../packages/core/src/predict/taste/taste.params';
+import { solutes } from '../packages/core/src/predict/thickener/gum.params';
+import { consistencyParameters } from '../packages/core/src/predict/thickness/consistency.params';
+import { kitchenOffsets } from '../packages/core/src/predict/uncertainty/kitchen-offsets.params';
+
+/** Writes the parameter tables of docs/model.md from the parameter files; `-- --check` only says whether they are current. */
+const page = join(process.cwd(), 'docs/model.md');
+
+const table = (heads: readonly string[], rows: readonly (readonly unknown[])[]): string =>
+  [heads, heads.map(() => '---'), ...rows]
+    .map(
+      (row) =>
+        `| ${row.map((cell) => (cell === undefined ? '' : String(cell).replaceAll('|', '\\|'))).join(' | ')} |`,
+    )
+    .join('\n');
+const figure = (value: number): string => String(Number(value.toPrecision(5)));
+
+const ofParameters = (rows: Readonly<Record<string, Parameter>>): string =>
+  table(
+    ['parameter', 'value', 'unit', 'CV', '', 'from'],
+    Object.entries(rows).map(([name, { value, unit, cv, provenance, basis }]) => [
+      `\`${name}\``,
+      figure(value),
+      unit,
+      cv,
+      provenance,
+      basis,
+    ]),
+  );
+
+/** A table of rows that are alike: one column a field, what is absent left empty. */
+const ofRows = (rows: Readonly<Record<string, object>>): string => {
+  const flat = Object.entries(rows).map(
+    ([name, row]) =>
+      [
+        name,
+        Object.fromEntries(
+          Object.entries(row).flatMap(([key, value]) =>
+            value !== null && typeof value === 'object'
+              ? Object.entries(value as object).map(([inner, one]) => [`${key}.${inner}`, one as unknown])
+              : [[key, value as unknown]],
+          ),
+        ) as Record<string, unknown>,
+      ] as const,
+  );
+  const heads = [...new Set(flat.flatMap(([, row]) => Object.keys(row)))];
+  return table(
+    ['', ...heads],
+    flat.map(([name, row]) => [name, ...heads.map((head) => row[head])]),
+  );
+};
+
+const tables: Readonly<Record<string, () => string>> = {
+  assembly: () => ofParameters(assemblyParameters),
+  drying: () => ofParameters(dryingParameters),
+  starches: () => ofRows(starches),
+  gelatinization: () => ofParameters(gelatinizationParameters),
+  gums: () => ofRows(solutes),
+  'protein-volume': () => ofParameters(proteinVolumeParameters),
+  'fibre-volume': () => ofParameters(fibreVolumeParameters),
+  suspension: () => ofParameters(suspensionParameters),
+  consistency: () => ofParameters(consistencyParameters),
+  pull: () => ofParameters(pullParameters),
+  comminution: () => ofParameters(comminutionParameters),
+  weeping: () => ofParameters(weepingParameters),
+  creaming: () => ofParameters(creamingParameters),
+  curdling: () => ofParameters(curdlingParameters),
+  umami: () => ofParameters(umamiParameters),
+  taste: () => ofParameters(tasteParameters),
+  'solid-fat': () =>
+    table(
+      ['fat, % solid at', ...SFC_TEMPERATURES.map((t) => `${t} °C`)],
+      Object.entries(solidFatContent).map(([name, row]) => [name, ...row]),
+    ),
+  fat: () => ofParameters(fatParameters),
+  offsets: () => ofRows(kitchenOffsets),
+  'home-test': () => ofParameters(homeTestParameters),
+};
+
+const before = readFileSync(page, 'utf8');
+const filled = new Set<string>();
+const after = before.replace(/<!-- begin ([\w-]+) -->[\s\S]*?<!-- end \1 -->/g, (whole, name: string) => {
+  const write = tables[name];
+  if (!write) throw new Error(`docs/model.md asks for a table “${name}” that nothing writes`);
+  filled.add(name);
+  return `<!-- begin ${name} -->\n${write()}\n<!-- end ${name} -->`;
+});
+const missing = Object.keys(tables).filter((name) => !filled.has(name));
+if (missing.length > 0) throw new Error(`docs/model.md has no place for: ${missing.join(', ')}`);
+if (process.argv.includes('--check')) {
+  if (after !== before) console.error('docs/model.md is not what the parameters say: npm run model:page');
+  process.exit(after === before ? 0 : 1);
+}
+writeFileSync(page, after);
+console.log(`${filled.size} tables of docs/model.md are as the parameters say.`);
