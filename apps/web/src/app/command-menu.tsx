@@ -1,14 +1,15 @@
 import type { FormulaSummary } from '@alterum/contract';
 import { familyNames } from '@alterum/core';
 import { Command } from 'cmdk';
-import { useEffect, useState } from 'react';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { redoOnBench, undoOnBench } from '../open-formula/bench-store';
 import { focusAddIngredient } from '../open-formula/focus';
 import { openWork } from '../open-formula/work-store';
 import { newFormula } from '../formula-list/formula-actions';
 import { Dialog } from '../ui/dialog';
-import { api } from '../server/api';
+import { queries } from '../server/queries';
 import { useTheme } from './theme';
 
 interface CommandMenuProps {
@@ -26,17 +27,12 @@ const OFFERED = 20;
 
 /** The formulas changed last, or those that what was typed finds. */
 function useFormulasFor(search: string): readonly FormulaSummary[] {
-  const [formulas, setFormulas] = useState<readonly FormulaSummary[]>([]);
-  useEffect(() => {
-    let wanted = true;
-    const show = (found: readonly FormulaSummary[]) => wanted && setFormulas(found);
-    api.formulas({ search, limit: OFFERED }).then(
-      ({ entries }) => show(entries),
-      () => show([]),
-    );
-    return () => void (wanted = false);
-  }, [search]);
-  return formulas;
+  const { data } = useInfiniteQuery({
+    ...queries.formulas(search),
+    refetchOnMount: 'always',
+    placeholderData: keepPreviousData,
+  });
+  return data?.pages[0]?.entries.slice(0, OFFERED) ?? [];
 }
 
 /** Everything that can be found or done, by typing. */

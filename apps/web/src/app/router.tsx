@@ -1,5 +1,6 @@
 import { createBrowserRouter, redirect } from 'react-router';
-import { api, ApiProblem } from '../server/api';
+import { ApiProblem } from '../server/api';
+import { queries, read, readList } from '../server/queries';
 import { ErrorPage } from './error-page';
 import { lastOpened } from '../open-formula/last-opened';
 import { Shell } from './shell';
@@ -9,12 +10,12 @@ async function openBench() {
   const last = lastOpened();
   const isThere =
     last !== null &&
-    (await api.formula(last).then(
+    (await read(queries.formula(last)).then(
       () => true,
       (error: unknown) => !(error instanceof ApiProblem),
     ));
   if (isThere) return redirect(`/bench/${last}`);
-  const [first] = (await api.formulas({ limit: 1 })).entries;
+  const [first] = (await readList(queries.formulas(''))).pages.flatMap(({ entries }) => entries);
   return redirect(first ? `/bench/${first.id}` : '/formulas');
 }
 

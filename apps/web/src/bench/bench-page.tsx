@@ -1,7 +1,7 @@
 import type { EaterView } from '@alterum/contract';
 import { useEffect } from 'react';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
-import { api } from '../server/api';
+import { queries, read } from '../server/queries';
 import { loadHouseLarder } from '../household/house-larder';
 import { rememberOpened } from '../open-formula/last-opened';
 import { isText, layerIsOpen, letterIsFree } from '../ui/letter-keys';
@@ -15,7 +15,7 @@ import { PeopleStrip } from './people/people-strip';
 import { ProcessStrip } from './process/process-strip';
 import { RailsPanel } from './rails/rails-panel';
 import { setSaving } from '../saving/saving';
-import { setTonight } from '../household/tonight';
+import { useHousehold } from '../household/household-store';
 import { TablePanel } from './table/table-panel';
 import { TitleRow } from './title/title-row';
 import { closeWork, openWork, useWork, workKeys } from '../open-formula/work-store';
@@ -29,8 +29,12 @@ interface BenchData {
 export async function loader({ params }: LoaderFunctionArgs): Promise<BenchData> {
   const id = params['id'] ?? '';
   await flush();
-  const [view, eaters] = await Promise.all([api.formula(id), api.eaters(), loadHouseLarder()]);
-  setTonight(eaters.filter((eater) => eater.eatsTonight));
+  const [view, eaters] = await Promise.all([
+    read({ ...queries.formula(id), staleTime: 0 }),
+    read(queries.people),
+    loadHouseLarder(),
+  ]);
+  useHousehold.setState({ tonight: eaters.filter((eater) => eater.eatsTonight) });
   await openFormula(view);
   closeWork();
   rememberOpened(id);

@@ -1,9 +1,9 @@
-import type { EaterView, FormulaSummary } from '@alterum/contract';
+import type { EaterView } from '@alterum/contract';
 import { roleNames, sideBySide } from '@alterum/core';
 import { X } from 'lucide-react';
 import { Fragment, type ReactNode, useEffect } from 'react';
 import { Link, type LoaderFunctionArgs, useLoaderData, useSearchParams } from 'react-router';
-import { api, type Page } from '../server/api';
+import { queries, read, readList } from '../server/queries';
 import { findIngredient, loadHouseLarder } from '../household/house-larder';
 import { figure, gramsText } from '../words/number-text';
 import { verdictWords } from '../words/verdict-words';
@@ -17,17 +17,20 @@ import { OverlaidCurves } from './overlaid-curves';
 import { OverlaidRails } from './overlaid-rails';
 
 interface CompareData {
-  readonly summaries: Page<FormulaSummary>;
   readonly eaters: readonly EaterView[];
   readonly compared: readonly ComparedFormula[];
 }
 
 export async function loader({ request }: LoaderFunctionArgs): Promise<CompareData> {
   const keys = keysOf(new URL(request.url).searchParams.get('with'));
-  const [summaries, everybody] = await Promise.all([api.formulas(), api.eaters(), loadHouseLarder()]);
+  const [everybody] = await Promise.all([
+    read(queries.people),
+    readList(queries.formulas('')),
+    loadHouseLarder(),
+  ]);
   const eaters = everybody.filter(({ eatsTonight }) => eatsTonight);
   const loaded = await Promise.all(keys.map((key) => loadCompared(key, eaters).catch(() => undefined)));
-  return { summaries, eaters, compared: loaded.filter((entry) => entry !== undefined) };
+  return { eaters, compared: loaded.filter((entry) => entry !== undefined) };
 }
 
 const Letter = ({ i }: { readonly i: number }) => (
@@ -203,8 +206,8 @@ function Plate({
 
 /** Up to four formulas, or versions of one, side by side. */
 export function Component() {
-  const { summaries, eaters, compared } = useLoaderData<CompareData>();
-  const { entries, isMore, search, setSearch } = useFoundFormulas(summaries, api.formulas);
+  const { eaters, compared } = useLoaderData<CompareData>();
+  const { entries, isMore, search, setSearch } = useFoundFormulas(queries.formulas);
   const [, setParameters] = useSearchParams();
   const keys = compared.map(({ key }) => key);
   const choose = (next: readonly string[]) =>

@@ -1,7 +1,7 @@
 import { formulaOfContent } from '@alterum/contract/wire';
 import { type EaterVerdict, type Formula, type Report, reportOn, whoCanEat } from '@alterum/core';
 import type { EaterView } from '@alterum/contract';
-import { api } from '../server/api';
+import { queries, read } from '../server/queries';
 import { type Outcome, outcomeOf } from '../household/outcome';
 import { portionOf } from '../household/portion';
 
@@ -31,9 +31,11 @@ export async function loadCompared(
   eaters: readonly EaterView[],
 ): Promise<ComparedFormula | undefined> {
   const [formulaId = '', versionId] = key.split('@');
-  const view = await api.formula(formulaId);
+  const view = await read(queries.formula(formulaId));
   const version =
-    versionId === undefined ? undefined : (await api.versions(formulaId)).find(({ id }) => id === versionId);
+    versionId === undefined
+      ? undefined
+      : (await read(queries.versions(formulaId))).find(({ id }) => id === versionId);
   if (versionId !== undefined && !version) return undefined;
   const formula = formulaOfContent(version?.content ?? view);
   const outcome = outcomeOf(formula);

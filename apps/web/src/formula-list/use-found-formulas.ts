@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { Page, PageQuery } from '../server/api';
-import { sayFailure } from '../notices/notices';
+import type { FormulaList } from '../server/queries';
 import { type Pages, useFormulaPages } from './use-formula-pages';
 
 /** ms of quiet after a key before the server is asked. */
@@ -12,29 +11,12 @@ export interface FoundFormulas<T> extends Pages<T> {
 }
 
 /** The last changed formulas, or those that a search in this place finds. */
-export function useFoundFormulas<T>(
-  lastChanged: Page<T>,
-  fetchPage: (query: PageQuery) => Promise<Page<T>>,
-): FoundFormulas<T> {
-  const [search, setSearch] = useState('');
-  const [found, setFound] = useState<{ readonly search: string; readonly page: Page<T> }>();
+export function useFoundFormulas<T>(list: FormulaList<T>): FoundFormulas<T> {
+  const [search, setSearch] = useState(''),
+    [asked, ask] = useState('');
   useEffect(() => {
-    if (search.trim() === '') return undefined;
-    let wanted = true;
-    const timer = setTimeout(() => {
-      fetchPage({ search })
-        .then((page) => wanted && setFound({ search, page }))
-        .catch(sayFailure);
-    }, QUIET_MS);
-    return () => {
-      wanted = false;
-      clearTimeout(timer);
-    };
-  }, [search, fetchPage, lastChanged]);
-  const asked = search.trim() === '' ? undefined : found;
-  return {
-    search,
-    setSearch,
-    ...useFormulaPages(asked?.page ?? lastChanged, fetchPage, asked?.search ?? ''),
-  };
+    const timer = setTimeout(() => ask(search.trim()), QUIET_MS);
+    return () => clearTimeout(timer);
+  }, [search]);
+  return { search, setSearch, ...useFormulaPages(list, asked) };
 }

@@ -12,7 +12,7 @@ import {
   useRevalidator,
   useSearchParams,
 } from 'react-router';
-import { api, type Page } from '../server/api';
+import { queries, read, readList } from '../server/queries';
 import { loadHouseLarder } from '../household/house-larder';
 import { outcomeOf } from '../household/outcome';
 import { Bowl } from '../ui/bowl';
@@ -25,14 +25,17 @@ import { type Pages, useFormulaPages } from '../formula-list/use-formula-pages';
 
 interface FormulasData {
   readonly search: string;
-  readonly first: Page<FormulaView>;
   readonly eaters: readonly EaterView[];
 }
 
 export async function loader({ request }: LoaderFunctionArgs): Promise<FormulasData> {
   const search = new URL(request.url).searchParams.get('search') ?? '';
-  const [first, eaters] = await Promise.all([api.wholeFormulas({ search }), api.eaters(), loadHouseLarder()]);
-  return { search, first, eaters };
+  const [eaters] = await Promise.all([
+    read(queries.people),
+    readList(queries.wholeFormulas(search)),
+    loadHouseLarder(),
+  ]);
+  return { search, eaters };
 }
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
@@ -158,8 +161,8 @@ function FormulaRows({
 
 /** Every formula of the house, with who of tonight’s table it suits. */
 export function Component() {
-  const { search, first, eaters } = useLoaderData<FormulasData>();
-  const pages = useFormulaPages(first, api.wholeFormulas, search);
+  const { search, eaters } = useLoaderData<FormulasData>();
+  const pages = useFormulaPages(queries.wholeFormulas, search);
   const { entries: views, total } = pages;
   const navigate = useNavigate();
   const [, setParameters] = useSearchParams();

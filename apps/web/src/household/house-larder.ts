@@ -1,14 +1,8 @@
 import type { OwnIngredientView, PackLabelView } from '@alterum/contract';
 import { ingredientOfOwn } from '@alterum/contract/wire';
 import { type Ingredient, ingredientById, larderTable, type PackLabel, packLabel } from '@alterum/core';
-import { api } from '../server/api';
-
-let own: readonly Ingredient[] = [];
-/** One list as long as nothing changes, so that its search index is made once. */
-let whole: readonly Ingredient[] = larderTable;
-let byId: ReadonlyMap<string, Ingredient> = new Map();
-let labels: ReadonlyMap<string, PackLabel> = new Map();
-let stock: ReadonlyMap<string, number> = new Map();
+import { queries, read } from '../server/queries';
+import { useHousehold } from './household-store';
 
 /** What the household adds to the larder that ships with the app. */
 export interface HouseLarder {
@@ -18,25 +12,38 @@ export interface HouseLarder {
 
 /** Fetches the household's own ingredients and labels; until then the larder's rows are all there is. */
 export async function loadHouseLarder(): Promise<HouseLarder> {
-  const [views, read, said] = await Promise.all([api.ownIngredients(), api.packLabels(), api.stock()]);
-  stock = new Map(said.map(({ ingredient, grams }) => [ingredient, grams]));
-  own = views.map(ingredientOfOwn);
-  whole = own.length === 0 ? larderTable : [...own, ...larderTable];
-  byId = new Map(own.map((ingredient) => [ingredient.id, ingredient]));
-  const now = Date.now();
-  labels = new Map(read.map((label) => [label.ingredient, packLabel(label, now)]));
-  return { own: views, labels: read };
+  const [views, labels, said] = await Promise.all([
+    read(queries.ownIngredients),
+    read(queries.packLabels),
+    read(queries.stock),
+  ]);
+  const own = views.map(ingredientOfOwn),
+    now = Date.now();
+  useHousehold.setState({
+    larder: {
+      own,
+      // One list as long as nothing changes, so that its search index is made once.
+      whole: own.length === 0 ? larderTable : [...own, ...larderTable],
+      byId: new Map(own.map((ingredient) => [ingredient.id, ingredient])),
+      labels: new Map(labels.map((label) => [label.ingredient, packLabel(label, now)])),
+      stock: new Map(said.map(({ ingredient, grams }) => [ingredient, grams])),
+    },
+  });
+  return { own: views, labels };
 }
 
-/** Labels of the packs in this house, by ingredient: they outrank the generic tables. */
-export const packLabels = (): ReadonlyMap<string, PackLabel> => labels;
+const larder = () => useHousehold.getState().larder;
 
-export const findIngredient = (id: string): Ingredient | undefined => ingredientById(id) ?? byId.get(id);
+/** Labels of the packs in this house, by ingredient: they outrank the generic tables. */
+export const packLabels = (): ReadonlyMap<string, PackLabel> => larder().labels;
+
+export const findIngredient = (id: string): Ingredient | undefined =>
+  ingredientById(id) ?? larder().byId.get(id);
 
 /** The household's own first, then what ships with the app. */
-export const wholeLarder = (): readonly Ingredient[] => whole;
+export const wholeLarder = (): readonly Ingredient[] => larder().whole;
 
-export const ownIngredients = (): readonly Ingredient[] => own;
+export const ownIngredients = (): readonly Ingredient[] => larder().own;
 
 /** g in the house by ingredient, as far as the cook said. */
-export const stockInHouse = (): ReadonlyMap<string, number> => stock;
+export const stockInHouse = (): ReadonlyMap<string, number> => larder().stock;

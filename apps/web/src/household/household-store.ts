@@ -1,7 +1,9 @@
-import type { FormulaView, HouseholdView, Law, PotTonight, VersionsBody } from '@alterum/contract';
+import type { EaterView, FormulaView, HouseholdView, Law, PotTonight, VersionsBody } from '@alterum/contract';
 import { formulaInLine } from '@alterum/contract/wire';
+import { type Ingredient, larderTable, type PackLabel } from '@alterum/core';
 import { create } from 'zustand';
 import { api, isRefused, whyNot } from '../server/api';
+import { queries, read } from '../server/queries';
 import { sayFailure } from '../notices/notices';
 
 export type Versions = Readonly<VersionsBody>;
@@ -16,7 +18,20 @@ const noVersions: Versions = {
   ],
 };
 
+/** The larder as this house knows it. */
+export interface KnownLarder {
+  readonly own: readonly Ingredient[];
+  readonly whole: readonly Ingredient[];
+  readonly byId: ReadonlyMap<string, Ingredient>;
+  readonly labels: ReadonlyMap<string, PackLabel>;
+  /** g by ingredient. */
+  readonly stock: ReadonlyMap<string, number>;
+}
+
 interface HouseholdState {
+  readonly larder: KnownLarder;
+  /** Who eats tonight. */
+  readonly tonight: readonly EaterView[];
   readonly law: Law;
   readonly pots: readonly PotTonight[];
   readonly versions: Versions;
@@ -32,7 +47,7 @@ interface HouseholdState {
 
 type Part = 'law' | 'tonight' | 'versions';
 
-/** Changes that the server has not kept yet, the last of each part. */
+/** Changes that the server has not kept yet, the last of each part; no state that anything is drawn from. */
 const waiting = new Map<Part, object>();
 let sending = false;
 
@@ -66,6 +81,8 @@ function keep(part: Part, body: object): void {
 
 /** What the household chose for its table; every change shows at once and is kept on the server. */
 export const useHousehold = create<HouseholdState>()((set) => ({
+  larder: { own: [], whole: larderTable, byId: new Map(), labels: new Map(), stock: new Map() },
+  tonight: [],
   law: 'eu',
   pots: [],
   versions: noVersions,
@@ -106,12 +123,12 @@ function formulasIn({ pots, versions }: Pick<HouseholdView, 'pots' | 'versions'>
 
 /** Fetches what was chosen, and the formulas that stand in it; what was put away since is left out. */
 export async function loadHousehold(): Promise<void> {
-  const kept = await api.household();
+  const kept = await read(queries.household);
   if (waiting.size > 0) return void keepHousehold();
   const named = new Map<string, FormulaView>();
   await Promise.all(
     formulasIn(kept).map((id) =>
-      api.formula(id).then(
+      read(queries.formula(id)).then(
         (view) => named.set(id, view),
         (error: unknown) => {
           if (!isRefused(error)) throw error;

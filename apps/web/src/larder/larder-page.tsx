@@ -4,6 +4,7 @@ import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
 import { api } from '../server/api';
+import { queries, read } from '../server/queries';
 import { type HouseLarder, loadHouseLarder, wholeLarder } from '../household/house-larder';
 import { focusSoon } from '../ui/focus-net';
 import { sayFailure, useNotices } from '../notices/notices';
@@ -23,7 +24,7 @@ interface LarderData extends HouseLarder {
 }
 
 export const loader = async (): Promise<LarderData> => {
-  const [larder, words] = await Promise.all([loadHouseLarder(), api.taughtWords(), loadHousehold()]);
+  const [larder, words] = await Promise.all([loadHouseLarder(), read(queries.taughtWords), loadHousehold()]);
   return { ...larder, words };
 };
 

@@ -1,7 +1,7 @@
 import { type BalanceRequest, briefOf, type Formula, type Measuring, type Rounding } from '@alterum/core';
 import { packLabels, stockInHouse } from '../household/house-larder';
 import type { Outcome } from '../household/outcome';
-import { tonight } from '../household/tonight';
+import { useHousehold } from '../household/household-store';
 
 export interface AskedOptions {
   /** Use no more than is in the house. */
@@ -22,7 +22,7 @@ export function requestOf(
     portions: formula.portions,
     brief: briefOf(formula),
     holds,
-    eaters: tonight(),
+    eaters: useHousehold.getState().tonight,
     labels: packLabels(),
     holdMass: !massFree,
     ...(withinStock ? { stock: stockInHouse() } : {}),

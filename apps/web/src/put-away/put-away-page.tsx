@@ -3,11 +3,12 @@ import { RotateCcw } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
 import { api } from '../server/api';
+import { queries, read } from '../server/queries';
 import { focusSoon } from '../ui/focus-net';
 import { sayFailure, useNotices } from '../notices/notices';
 import { Button } from '../ui/button';
 
-export const loader = (): Promise<readonly PutAwayView[]> => api.putAway();
+export const loader = (): Promise<readonly PutAwayView[]> => read(queries.putAway);
 
 const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 

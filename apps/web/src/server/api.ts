@@ -46,6 +46,12 @@ export class Unreachable extends Error {
   }
 }
 
+let written: () => void = () => undefined;
+/** What is done whenever the server has taken a write of this page. */
+export const afterWriting = (then: () => void): void => {
+  written = then;
+};
+
 interface Answer<T> {
   readonly answer: T;
   readonly headers: Headers;
@@ -61,6 +67,7 @@ async function exchange<T>(method: string, path: string, body?: unknown): Promis
   const response = await fetch(`/api${path}`, init).catch(() => {
     throw new Unreachable();
   });
+  if (method !== 'GET') written();
   if (response.status === 204) return { answer: undefined as T, headers: response.headers };
   const text = await response.text();
   const isJson = response.headers.get('content-type')?.includes('json') ?? false;

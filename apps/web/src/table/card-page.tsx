@@ -2,7 +2,7 @@ import { cautionsOf } from '@alterum/core';
 import { Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLoaderData } from 'react-router';
-import { api } from '../server/api';
+import { queries } from '../server/queries';
 import { MoreFormulas } from '../formula-list/more-formulas';
 import { useFormulaPages } from '../formula-list/use-formula-pages';
 import { needText } from '../household/need-text';
@@ -18,8 +18,8 @@ const today = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' });
 
 /** A card for the fridge door or a guest: who eats what and why not, with the cautions. */
 export function Component() {
-  const { eaters, formulas } = useLoaderData<TableData>();
-  const pages = useFormulaPages(formulas, api.wholeFormulas, '');
+  const { eaters } = useLoaderData<TableData>();
+  const pages = useFormulaPages(queries.wholeFormulas, '');
   const rows = useMemo(() => pages.entries.map((view) => judged(view, eaters)), [pages.entries, eaters]);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   useEffect(() => {

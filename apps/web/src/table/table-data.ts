@@ -1,21 +1,19 @@
-import type { EaterView, FormulaView } from '@alterum/contract';
-import { api, type Page } from '../server/api';
+import type { EaterView } from '@alterum/contract';
 import { loadHouseLarder } from '../household/house-larder';
 import { loadHousehold } from '../household/household-store';
+import { queries, read, readList } from '../server/queries';
 
 export interface TableData {
   readonly eaters: readonly EaterView[];
-  /** The formulas changed last, with their lines. */
-  readonly formulas: Page<FormulaView>;
 }
 
-/** Everybody, and the first page of formulas. */
+/** Everybody, what the house knows and chose, and the formulas changed last. */
 export async function loadTable(): Promise<TableData> {
-  const [eaters, formulas] = await Promise.all([
-    api.eaters(),
-    api.wholeFormulas(),
+  const [eaters] = await Promise.all([
+    read(queries.people),
+    readList(queries.wholeFormulas('')),
     loadHouseLarder(),
     loadHousehold(),
   ]);
-  return { eaters, formulas };
+  return { eaters };
 }

@@ -2,7 +2,7 @@ import type { EaterView, Law } from '@alterum/contract';
 import { UserPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
-import { api } from '../server/api';
+import { queries } from '../server/queries';
 import { focusSoon } from '../ui/focus-net';
 import { useFoundFormulas } from '../formula-list/use-found-formulas';
 import { Button } from '../ui/button';
@@ -30,8 +30,8 @@ const lawOptions: readonly { readonly value: Law; readonly label: string }[] = [
 
 /** The household and its guests, what each must avoid, and what of the house suits whom. */
 export function Component() {
-  const { eaters, formulas } = useLoaderData<TableData>();
-  const found = useFoundFormulas(formulas, api.wholeFormulas);
+  const { eaters } = useLoaderData<TableData>();
+  const found = useFoundFormulas(queries.wholeFormulas);
   const { revalidate } = useRevalidator();
   const law = useHousehold((household) => household.law),
     chooseLaw = useHousehold((household) => household.chooseLaw),

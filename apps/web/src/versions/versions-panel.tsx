@@ -1,10 +1,12 @@
 import type { VersionView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/wire';
 import { type Difference, differencesOf, type Formula } from '@alterum/core';
+import { useQuery } from '@tanstack/react-query';
 import { GitBranch, Trash2, Undo2 } from 'lucide-react';
-import { type FormEvent, useCallback, useEffect, useState } from 'react';
+import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, whyNot } from '../server/api';
+import { queries } from '../server/queries';
 import { findIngredient } from '../household/house-larder';
 import { focusSoon } from '../ui/focus-net';
 import { sayFailure, useNotices } from '../notices/notices';
@@ -124,12 +126,14 @@ const field = 'h-9 w-full rounded-md border-2 border-hair bg-glaze px-2';
 export default function VersionsPanel() {
   const id = useBenchPart((bench) => bench.id);
   const present = useFormula();
-  const [versions, setVersions] = useState<readonly VersionView[]>();
+  const { data: versions, error, refetch } = useQuery({ ...queries.versions(id), refetchOnMount: 'always' });
+  useEffect(() => {
+    if (error) sayFailure(error);
+  }, [error]);
   const [name, setName] = useState('');
   const [why, setWhy] = useState('');
   const [trouble, setTrouble] = useState<string>();
-  const load = useCallback(() => api.versions(id).then(setVersions, sayFailure), [id]);
-  useEffect(() => void load(), [load]);
+  const load = () => refetch();
   const keep = (event: FormEvent) => {
     event.preventDefault();
     void flush()

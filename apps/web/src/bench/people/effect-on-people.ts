@@ -1,6 +1,6 @@
 import { type Ingredient, type VerdictOrNone, whoCanEat } from '@alterum/core';
 import { packLabels } from '../../household/house-larder';
-import { tonight } from '../../household/tonight';
+import { useHousehold } from '../../household/household-store';
 
 const words: Readonly<Record<Exclude<VerdictOrNone, 'fits'>, string>> = {
   ask: 'asks',
@@ -12,8 +12,9 @@ const words: Readonly<Record<Exclude<VerdictOrNone, 'fits'>, string>> = {
 export function effectOf(ingredient: Ingredient): string {
   const label = packLabels().get(ingredient.id);
   const line = { id: 'new', ingredient, named: ingredient.name, ...(label ? { label } : {}) };
-  return tonight()
-    .flatMap((eater) => {
+  return useHousehold
+    .getState()
+    .tonight.flatMap((eater) => {
       const needs = eater.needs.filter(
         ({ kind }) => kind === 'allergen' || kind === 'ingredient' || kind === 'rule',
       );

@@ -2,8 +2,9 @@ import type { SavedBriefView } from '@alterum/contract';
 import { briefOfWishes } from '@alterum/contract/wire';
 import { familyNames } from '@alterum/core';
 import { BookmarkPlus, RotateCcw, Trash2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { api } from '../../server/api';
+import { queries } from '../../server/queries';
 import { sayFailure, useNotices } from '../../notices/notices';
 import { MenuItem, MenuRule } from '../../ui/menu';
 import { take, useFormula } from '../../open-formula/bench-store';
@@ -23,10 +24,7 @@ function forgetBrief(brief: SavedBriefView): void {
 /** The brief of the open formula: usual, one that was kept, or none; and keeping it for others. */
 export default function BriefMenu({ keep }: { readonly keep: () => void }) {
   const formula = useFormula();
-  const [kept, setKept] = useState<readonly SavedBriefView[]>();
-  useEffect(() => {
-    api.briefs().then(setKept, () => setKept([]));
-  }, []);
+  const { data: kept } = useQuery({ ...queries.briefs, refetchOnMount: 'always' });
   return (
     <>
       <MenuItem

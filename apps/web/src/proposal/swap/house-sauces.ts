@@ -1,6 +1,6 @@
 import { formulaOfContent } from '@alterum/contract/wire';
 import { type HouseSauce, type Ingredient, recipeOfFormula } from '@alterum/core';
-import { api } from '../../server/api';
+import { queries, readList } from '../../server/queries';
 import { findIngredient } from '../../household/house-larder';
 
 /** Whether a sauce of the house could stand in for it. */
@@ -8,8 +8,9 @@ export const isBoughtBody = ({ shelf, role }: Ingredient): boolean => shelf === 
 
 /** The other formulas of the house that were changed last, as sauces that could stand in for something bought. */
 export async function houseSauces(exceptId: string): Promise<readonly HouseSauce[]> {
-  const { entries } = await api.wholeFormulas();
-  return entries
+  const { pages } = await readList(queries.wholeFormulas(''));
+  return pages
+    .flatMap(({ entries }) => entries)
     .filter(({ id }) => id !== exceptId)
     .map((view) => ({
       name: view.name,

@@ -17,7 +17,7 @@ import { useBenchPart, useFormula, useOutcome } from '../../open-formula/bench-s
 import { type Outcome } from '../../household/outcome';
 import { preparationNames } from '../../words/line-words';
 import { figure, gramsText } from '../../words/number-text';
-import { tonight } from '../../household/tonight';
+import { useHousehold } from '../../household/household-store';
 import { closeWork, useWork } from '../../open-formula/work-store';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
@@ -211,7 +211,7 @@ export default function SwapPanel() {
   const { running, result, basis, start, stop } = useJob<'swap', Formula>();
   const [look, setLook] = useState<{ readonly of: typeof result; readonly at: number }>();
   const looked = look !== undefined && look.of === result ? look.at : 0;
-  const people = tonight();
+  const people = useHousehold.getState().tonight;
   const ask = useMemo((): SwapAsk => {
     const [kind, what = ''] = [whom.slice(0, whom.indexOf(':')), whom.slice(whom.indexOf(':') + 1)];
     const line = present.lineIds.indexOf(what);

@@ -1,0 +1,65 @@
+import { infiniteQueryOptions, QueryClient, queryOptions } from '@tanstack/react-query';
+import { afterWriting, api, isRefused, type Page, type PageQuery } from './api';
+
+/** ms in which what was fetched may be shown in another place without asking again; a write of this page ends it at once. @source assumed: shorter than a walk to another place and back */
+const FRESH_MS = 3000;
+/** An answer that did not come is asked for once more, after that many ms. */
+const ASKED_AGAIN = 1,
+  ASK_AGAIN_MS = 400;
+/** Entries of every page of a list but the first; as many as the server gives at once. */
+const FOLLOWING = 200;
+
+/** What this page knows of the server, kept from place to place. */
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: FRESH_MS,
+      // The kitchen's server may be there while the browser believes itself off the network.
+      networkMode: 'always',
+      retry: (count, error) => count < ASKED_AGAIN && !isRefused(error),
+      retryDelay: ASK_AGAIN_MS,
+      // Nothing moves under a pointer because somebody came back to the window.
+      refetchOnWindowFocus: false,
+      refetchOnReconnect: false,
+      refetchOnMount: false,
+    },
+  },
+});
+afterWriting(() => void queryClient.invalidateQueries({ refetchType: 'none' }));
+
+const listOf = <T>(kind: string, fetchPage: (query: PageQuery) => Promise<Page<T>>) =>
+  function list(search: string) {
+    return infiniteQueryOptions({
+      queryKey: ['formulas', kind, search],
+      queryFn: ({ pageParam }) =>
+        fetchPage({ search, before: pageParam, ...(pageParam === undefined ? {} : { limit: FOLLOWING }) }),
+      initialPageParam: undefined as string | undefined,
+      getNextPageParam: ({ next }) => next,
+    });
+  };
+
+/** A list of formulas by what is searched in it. */
+export type FormulaList<T> = ReturnType<typeof listOf<T>>;
+
+/** Everything that is read from the server, by what it is called. */
+export const queries = {
+  people: queryOptions({ queryKey: ['people'], queryFn: api.eaters }),
+  household: queryOptions({ queryKey: ['household'], queryFn: api.household }),
+  ownIngredients: queryOptions({ queryKey: ['own-ingredients'], queryFn: api.ownIngredients }),
+  packLabels: queryOptions({ queryKey: ['labels'], queryFn: api.packLabels }),
+  stock: queryOptions({ queryKey: ['stock'], queryFn: api.stock }),
+  taughtWords: queryOptions({ queryKey: ['words'], queryFn: api.taughtWords }),
+  briefs: queryOptions({ queryKey: ['briefs'], queryFn: api.briefs }),
+  putAway: queryOptions({ queryKey: ['put-away'], queryFn: api.putAway }),
+  formula: (id: string) => queryOptions({ queryKey: ['formula', id], queryFn: () => api.formula(id) }),
+  versions: (id: string) => queryOptions({ queryKey: ['versions', id], queryFn: () => api.versions(id) }),
+  /** Names and kinds of formulas, last changed first; page by page. */
+  formulas: listOf('heads', api.formulas),
+  /** Formulas with all that is in them. */
+  wholeFormulas: listOf('whole', api.wholeFormulas),
+};
+
+/** What a place needs before it is shown: from what was just fetched, or asked for. */
+export const read = queryClient.fetchQuery.bind(queryClient);
+/** The same for a list; as many pages as stood there are fetched before anything is replaced. */
+export const readList = queryClient.fetchInfiniteQuery.bind(queryClient);
