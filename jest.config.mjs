@@ -29,7 +29,9 @@ const project = (name, dir, { metadata = false, environment = 'node', roots = ['
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transform: { '\\.[cm]?[jt]sx?$': swc({ decoratorMetadata: metadata }) },
   // d3 7 ships only ES modules.
-  transformIgnorePatterns: ['/node_modules/(?!(nanoid|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(nanoid|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)',
+  ],
 });
 
 export default {

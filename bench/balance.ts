@@ -23,7 +23,7 @@ import { withMasses } from '../packages/core/src/recipe/with-masses';
 import { randomProblems } from '../packages/core/science/random-problems';
 import { searchSpace, variablesOf } from '../packages/core/src/propose/balance/search-space';
 import { solve } from '../packages/core/src/propose/balance/solve';
-import { newcomersFor } from '../packages/core/src/propose/swap/newcomers';
+import { substitutesFor } from '../packages/core/src/propose/swap/substitutes';
 import { replaceLine } from '../packages/core/src/propose/swap/replace-line';
 import { differentialEvolution } from './differential-evolution';
 import { packageMinimum } from './package-minimiser';
@@ -160,7 +160,7 @@ function quietest(work: () => unknown): number {
   return best;
 }
 
-/** Newcomers put in place and judged once, a second. */
+/** Substitutes put in place and judged once, a second. */
 function candidatesPerSecond(): number {
   const request = demoRequest('Dumpling cream', 'oat-drink');
   const { recipe, portions } = request,
@@ -168,17 +168,17 @@ function candidatesPerSecond(): number {
     original = assess(recipe, portions);
   const lines = recipe.lines.map((line, origin) => ({ ...line, origin }));
   const line = lines.findIndex(({ ingredient }) => ingredient.id === 'oat-drink');
-  const newcomers = newcomersFor(request, line, () => true);
+  const substitutes = substitutesFor(request, line, () => true);
   const ms = quietest(() => {
     for (let k = 0; k < 20; k++)
-      for (const newcomer of newcomers)
+      for (const substitute of substitutes)
         assess(
-          { ...recipe, lines: replaceLine(original, { ...recipe, lines }, line, newcomer, () => false) },
+          { ...recipe, lines: replaceLine(original, { ...recipe, lines }, line, substitute, () => false) },
           portions,
           spread,
         );
   });
-  return (1000 * 20 * newcomers.length) / ms;
+  return (1000 * 20 * substitutes.length) / ms;
 }
 
 function swapResults(): readonly Result[] {

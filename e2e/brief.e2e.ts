@@ -1,9 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { copyOf, ownFormula, saved } from './kitchen';
 
-test('a lit stretch is pulled by pointer and by keys, kept, and taken by another formula', async ({
-  page,
-}) => {
+test('a lit range is pulled by pointer and by keys, kept, and taken by another formula', async ({ page }) => {
   await ownFormula(page, 'Pulled');
   const end = page.getByRole('slider', { name: 'Fat, most asked' });
   await expect(end).toHaveAttribute('aria-valuetext', '14.0 %');

@@ -22,7 +22,7 @@ test('the demo conflict is solved by swap, by keyboard alone, in under a minute'
   await expect(page.getByTestId('person-Marte')).toHaveAttribute('data-verdict', 'does-not');
 });
 
-test('a line is swapped: clearly different ways, each with what is lost and won, the newcomer in its place', async ({
+test('a line is swapped: clearly different ways, each with what is lost and won, the substitute in its place', async ({
   page,
 }) => {
   await copyOf(page, 'Flatbread melt');

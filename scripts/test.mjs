@@ -76,6 +76,7 @@ await inLanes(
   [
     check('Format', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'),
     check('Floors', 'node', 'scripts/floors.mjs'),
+    check('Words', 'node', 'scripts/check-words.mjs'),
     script('The page of the model', 'model:page', '--check'),
     script('Science', 'check:science'),
     check('The core as a package', 'node', 'scripts/check-package.mjs'),

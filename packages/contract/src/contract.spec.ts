@@ -1,19 +1,13 @@
 import { blankFormula, ingredientById } from '@alterum/core';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
-import {
-  EaterBody,
-  EaterUpdate,
-  formulaBodyOf,
-  FormulaBody,
-  formulaFromBody,
-  formulaOfContent,
-  FormulaUpdate,
-  LabelText,
-  OwnIngredientBody,
-  PredictRequest,
-  WhoCanEatRequest,
-} from './index.js';
+import { EaterBody, EaterUpdate } from './eater.body.js';
+import { formulaBodyOf, formulaFromBody, formulaOfContent } from './formula.convert.js';
+import { FormulaBody, FormulaUpdate } from './formula.body.js';
+import { LabelText } from './label.body.js';
+import { OwnIngredientBody } from './own-ingredient.body.js';
+import { PredictRequest } from './predict.body.js';
+import { WhoCanEatRequest } from './who-can-eat.body.js';
 
 const troubles = (type: new () => object, body: object): string[] => {
   const walk = (errors: ReturnType<typeof validateSync>, path = ''): string[] =>

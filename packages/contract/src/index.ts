@@ -18,54 +18,45 @@ export {
   BackupVersion,
   BackupWord,
   kindsSinceTheFirst,
-  type RestoreCount,
-  type RestoreKindView,
   type RestoreMode,
   restoreModes,
-  type RestoreView,
-} from './backup.js';
-export { SavedBriefBody, type SavedBriefView, WishInput } from './brief.js';
-export { briefOfWishes, wishesOfBrief } from './brief-wire.js';
-export { EaterBody, EaterUpdate, type EaterView, NeedInput, needFromInput } from './eater.js';
-export {
-  BranchBody,
-  formulaFromBody,
-  FormulaBody,
-  type FormulaSummary,
-  FormulaUpdate,
-  type FormulaView,
-  ServeInput,
-  VersionBody,
-  type VersionView,
-} from './formula.js';
-export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
-export { amountOfWire } from './line-wire.js';
-export { ingredientOfOwn } from './own-ingredient-wire.js';
-export type { IngredientView, Per100View } from './ingredient-view.js';
-export {
-  labelFromInput,
-  NutritionLabelInput,
-  OwnIngredientBody,
-  OwnIngredientUpdate,
-  type OwnIngredientView,
-} from './own-ingredient.js';
-export { LABEL_LIMIT, LabelText, type LabelView, type PackLabelView } from './label.js';
-export { HoldInput, LineInput, PotLineInput } from './line.js';
-export { EaterInput, WhoCanEatRequest, type WhoCanEatResponse, type WhoCanEatView } from './who-can-eat.js';
+} from './backup.body.js';
+export { type RestoreCount, type RestoreKindView, type RestoreView } from './backup.view.js';
+export { SavedBriefBody, WishInput } from './brief.body.js';
+export { type SavedBriefView } from './brief.view.js';
+export { briefOfWishes, wishesOfBrief } from './brief.convert.js';
+export { EaterBody, EaterUpdate, NeedInput } from './eater.body.js';
+export { type EaterView } from './eater.view.js';
+export { needFromInput } from './eater.convert.js';
+export { BranchBody, FormulaBody, FormulaUpdate, ServeInput, VersionBody } from './formula.body.js';
+export { formulaFromBody } from './formula.convert.js';
+export { type FormulaSummary, type FormulaView, type VersionView } from './formula.view.js';
+export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula.convert.js';
+export { amountOfInput } from './line.convert.js';
+export { ingredientOfOwn } from './own-ingredient.convert.js';
+export type { IngredientView, Per100View } from './ingredient.view.js';
+export { labelFromInput } from './own-ingredient.convert.js';
+export { NutritionLabelInput, OwnIngredientBody, OwnIngredientUpdate } from './own-ingredient.body.js';
+export { type OwnIngredientView } from './own-ingredient.view.js';
+export { LABEL_LIMIT, LabelText } from './label.body.js';
+export { type LabelView, type PackLabelView } from './label.view.js';
+export { HoldInput, LineInput, PotLineInput } from './line.body.js';
+export { EaterInput, WhoCanEatRequest } from './who-can-eat.body.js';
+export { type WhoCanEatResponse, type WhoCanEatView } from './who-can-eat.view.js';
 export {
   type AgainstDairyView,
   type BandView,
   type MoneyAndClimateView,
   type NutritionView,
-  PredictRequest,
   type PredictResponse,
-} from './predict.js';
+} from './predict.view.js';
+export { PredictRequest } from './predict.body.js';
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
-export { completeProcess, ProcessInput } from './process.js';
+export { completeProcess } from './process.convert.js';
+export { ProcessInput } from './process.body.js';
 export { kitchenLimits, requestLimits } from './kitchen-limits.js';
 export {
   AddedInput,
-  type HouseholdView,
   type Law,
   LawBody,
   laws,
@@ -73,11 +64,14 @@ export {
   TonightBody,
   VersionDraft,
   VersionsBody,
-} from './household.js';
+} from './household.body.js';
+export { type HouseholdView } from './household.view.js';
 export { eveningLimits } from './evening-limits.js';
-export { StockInput, type StockView } from './stock.js';
-export { TaughtWordBody, type TaughtWordView } from './taught-word.js';
-export type { PutAwayView } from './put-away.js';
+export { StockInput } from './stock.body.js';
+export { type StockView } from './stock.view.js';
+export { TaughtWordBody } from './taught-word.body.js';
+export { type TaughtWordView } from './taught-word.view.js';
+export type { PutAwayView } from './put-away.view.js';
 export {
   formOf,
   type ShapeMigration,

@@ -107,7 +107,7 @@ export {
 export { families, type Family, familyNames } from './brief/family.js';
 export {
   type Brief,
-  type Stretch,
+  type WishRange,
   type Weight,
   weightNames,
   weightOf,

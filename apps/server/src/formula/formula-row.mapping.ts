@@ -1,4 +1,4 @@
-import { amountOfWire, formulaBodyOf, type FormulaView, type VersionView } from '@alterum/contract';
+import { amountOfInput, formulaBodyOf, type FormulaView, type VersionView } from '@alterum/contract';
 import type { Formula, Line } from '@alterum/core';
 import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.row.js';
 
@@ -16,7 +16,7 @@ export type LineColumns = Pick<
 const lineFromColumns = (row: LineColumns): Line => ({
   id: row.lineId,
   ingredient: row.ingredient,
-  amount: amountOfWire(row.amount ?? null, row.unit),
+  amount: amountOfInput(row.amount ?? null, row.unit),
   role: row.role,
   preparation: row.preparation,
   stage: row.stage,

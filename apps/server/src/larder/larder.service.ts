@@ -33,7 +33,7 @@ export type PlacedLine = Pick<PotLineInput, 'ingredient' | 'amount' | 'unit' | '
 export const placed = (lines: readonly Omit<PlacedLine, 'field'>[], list: string): readonly PlacedLine[] =>
   lines.map((line, at) => ({ ...line, field: `${list}[${at}]` }));
 
-export type Weighed =
+export type WeighingOutcome =
   | { readonly kind: 'weighed'; readonly ingredient: Ingredient; readonly grams: number }
   | { readonly kind: 'refused'; readonly field: 'ingredient' | 'unit' | 'amount'; readonly message: string };
 
@@ -74,7 +74,7 @@ export class LarderService {
   }
 
   /** Grams of a line, or which of its fields is at fault. */
-  weigh(line: Pick<PotLineInput, 'ingredient' | 'amount' | 'unit'>): Weighed {
+  weigh(line: Pick<PotLineInput, 'ingredient' | 'amount' | 'unit'>): WeighingOutcome {
     const ingredient = this.find(line.ingredient);
     if (!ingredient)
       return {

@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import { LarderService, placed } from '../larder/larder.service.js';
 import { HeavyWork } from '../work/heavy-work.js';
 import { SHORT_POT } from '../work/work.params.js';
-import { answerForPot, type Pot } from './predict-pot.js';
+import { answerForPot, type PotToPredict } from './predict-pot.js';
 
 /** Asks the core what a pot will be; keeps nothing. */
 @Injectable()
@@ -14,7 +14,7 @@ export class PredictService {
   ) {}
 
   async run(request: PredictRequest): Promise<PredictResponse> {
-    const pot: Pot = {
+    const pot: PotToPredict = {
       recipe: this.larder.recipeOf(placed(request.lines, 'lines'), request.process, request.serve),
       family: request.family,
       portions: request.portions ?? 1,

@@ -1,6 +1,6 @@
 import { readLabel as read, type ReadLabel, type TaughtWord } from '@alterum/core';
 import type { PredictResponse, WhoCanEatView } from '@alterum/contract';
-import { answerForPot, type Pot } from '../predict/predict-pot.js';
+import { answerForPot, type PotToPredict } from '../predict/predict-pot.js';
 import { type Judgement, judgeAll } from '../who-can-eat/judge-all.js';
 import { copyDatabase } from '../storage/copies.js';
 
@@ -8,7 +8,7 @@ import { copyDatabase } from '../storage/copies.js';
 export interface HeavyJobs {
   'read-label': (label: { readonly text: string; readonly taught: readonly TaughtWord[] }) => ReadLabel;
   'copy-database': (paths: { readonly file: string; readonly target: string }) => void;
-  'predict-pot': (pot: Pot) => PredictResponse;
+  'predict-pot': (pot: PotToPredict) => PredictResponse;
   judge: (judgement: Judgement) => readonly WhoCanEatView[];
 }
 

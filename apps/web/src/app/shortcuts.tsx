@@ -11,7 +11,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['S', 'swap: find what everybody at the table can eat'],
   ['T', 'trade map of two lines; ↑ ↓ ← → move its dot'],
   ['V', 'versions: keep one, go back, branch'],
-  ['← →', 'on an end of a lit stretch: ask for less or more'],
+  ['← →', 'on an end of a lit range: ask for less or more'],
   ['↑ ↓', 'in an amount: a little more or less; with Shift ten times as much'],
   ['Enter', 'in an amount: take it and go on to the next ingredient'],
   ['X', 'while an amount is typed: the other reading, where grams or pieces may be meant'],

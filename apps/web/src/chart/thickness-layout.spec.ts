@@ -41,7 +41,7 @@ test('a marker carries the thickness at its temperature, between the points too'
   expect(viscosityAt(curve, 120)).toBeCloseTo(8000 * 2 ** -9.5, 6);
 });
 
-test('everything lies inside the plot, the lit stretch around the serving temperature', () => {
+test('everything lies inside the plot, the lit range around the serving temperature', () => {
   const { left, right, top, bottom } = layout.plot;
   for (const { x, y } of layout.markers) {
     expect(x).toBeGreaterThanOrEqual(left);

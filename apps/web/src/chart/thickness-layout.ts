@@ -1,5 +1,5 @@
 import { area, curveMonotoneX, line, scaleLinear, scaleLog } from 'd3';
-import { CLASS_EDGES, CURVE_RANGE, type CurvePoint, type Stretch } from '@alterum/core';
+import { CLASS_EDGES, CURVE_RANGE, type CurvePoint, type WishRange } from '@alterum/core';
 
 export interface Size {
   readonly width: number;
@@ -46,12 +46,12 @@ export interface ThicknessInput {
   readonly ghost: readonly CurvePoint[];
   readonly markers: readonly Marker[];
   /** Lit stretch of thickness at the serving temperature. */
-  readonly lit: Stretch | undefined;
+  readonly lit: WishRange | undefined;
   readonly serveC: number;
 }
 
 const MARGIN = { left: 62, top: 8, right: 14, bottom: 22 } as const;
-/** Room around the lit stretch, °C either side. */
+/** Room around the lit range, °C either side. */
 const LIT_HALF_WIDTH = 5;
 /** A label needs this much room to the right of its dot, px. */
 const LABEL_WIDTH = 96;

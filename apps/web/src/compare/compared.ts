@@ -1,4 +1,4 @@
-import { formulaOfContent } from '@alterum/contract/wire';
+import { formulaOfContent } from '@alterum/contract/convert';
 import { type EaterVerdict, type Formula, type Report, reportOn, whoCanEat } from '@alterum/core';
 import type { EaterView } from '@alterum/contract';
 import { queries, read } from '../server/queries';

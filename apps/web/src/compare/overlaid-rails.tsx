@@ -55,7 +55,7 @@ function OverlaidRail({
   );
 }
 
-/** Every property on one rail, each formula a bead with its letter; the lit stretch is the first one’s brief. */
+/** Every property on one rail, each formula a bead with its letter; the lit range is the first one’s brief. */
 export function OverlaidRails({ compared }: { readonly compared: readonly ComparedFormula[] }) {
   return (
     <div className="grid gap-x-8 md:grid-cols-2">

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { FormulaList } from '../server/queries';
+import type { PagedQuery } from '../server/queries';
 import { type Pages, useFormulaPages } from './use-formula-pages';
 
 /** ms of quiet after a key before the server is asked. */
@@ -11,7 +11,7 @@ export interface FoundFormulas<T> extends Pages<T> {
 }
 
 /** The last changed formulas, or those that a search in this place finds. */
-export function useFoundFormulas<T>(list: FormulaList<T>): FoundFormulas<T> {
+export function useFoundFormulas<T>(list: PagedQuery<T>): FoundFormulas<T> {
   const [search, setSearch] = useState(''),
     [asked, ask] = useState('');
   useEffect(() => {

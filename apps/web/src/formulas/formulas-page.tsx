@@ -1,5 +1,5 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
-import { formulaOfContent } from '@alterum/contract/wire';
+import { formulaOfContent } from '@alterum/contract/convert';
 import { familyNames, isEmpty, whoCanEat } from '@alterum/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';

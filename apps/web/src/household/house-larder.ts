@@ -1,5 +1,5 @@
 import type { OwnIngredientView, PackLabelView } from '@alterum/contract';
-import { ingredientOfOwn } from '@alterum/contract/wire';
+import { ingredientOfOwn } from '@alterum/contract/convert';
 import { type Ingredient, ingredientById, larderTable, type PackLabel, packLabel } from '@alterum/core';
 import { queries, read } from '../server/queries';
 import { useHousehold } from './household-store';

@@ -1,5 +1,5 @@
 import type { EaterView, FormulaView, HouseholdView, Law, PotTonight, VersionsBody } from '@alterum/contract';
-import { formulaInLine } from '@alterum/contract/wire';
+import { formulaInLine } from '@alterum/contract/convert';
 import { type Ingredient, larderTable, type PackLabel } from '@alterum/core';
 import { create } from 'zustand';
 import { api, isRefused, whyNot } from '../server/api';

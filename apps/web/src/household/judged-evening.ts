@@ -1,5 +1,5 @@
 import type { AddedInput, EaterView, FormulaView } from '@alterum/contract';
-import { formulaOfContent } from '@alterum/contract/wire';
+import { formulaOfContent } from '@alterum/contract/convert';
 import {
   asOneLine,
   type EaterVerdict,
@@ -13,10 +13,10 @@ import {
 import { findIngredient, packLabels } from './house-larder';
 import { outcomeOf } from './outcome';
 import { portionOf } from './portion';
-import { formulaInLine } from '@alterum/contract/wire';
+import { formulaInLine } from '@alterum/contract/convert';
 
 /** A formula as the table meets it, with everybody’s verdict. */
-export interface Assessed {
+export interface JudgedFormula {
   readonly view: FormulaView;
   readonly portion: Portion;
   /** In the order of the eaters. */
@@ -28,7 +28,7 @@ export function portionOfView(view: FormulaView): Portion {
   return portionOf(formula, outcomeOf(formula));
 }
 
-export function judged(view: FormulaView, eaters: readonly EaterView[]): Assessed {
+export function judged(view: FormulaView, eaters: readonly EaterView[]): JudgedFormula {
   const portion = portionOfView(view);
   return { view, portion, people: eaters.map((eater) => whoCanEat(eater, portion)) };
 }

@@ -72,7 +72,7 @@ function pot(ingredient: string, mass: number, more: Partial<PotLine> = {}): Pot
   return { ingredient: found, mass: grams(mass), preparation: 'as-is', stage: 'start', ...more };
 }
 
-test('a newcomer takes the place of what it replaces, a helper goes to the end, the rest gets its amounts', () => {
+test('a substitute takes the place of what it replaces, a helper goes to the end, the rest gets its amounts', () => {
   let made = 0;
   const option = {
     lines: [

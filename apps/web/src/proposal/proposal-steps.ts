@@ -21,7 +21,7 @@ interface Placed {
 }
 
 /**
- * The edits that put an option of a swap into the pot: newcomers take the place of what they replace, helpers go to the end, what is left
+ * The edits that put an option of a swap into the pot: substitutes take the place of what they replace, helpers go to the end, what is left
  * out is taken out, and the rest gets its new amounts.
  * @param order all lines of the formula, those that could not be computed included
  */

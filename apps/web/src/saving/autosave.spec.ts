@@ -1,5 +1,5 @@
 import type { FormulaView } from '@alterum/contract';
-import { formulaBodyOf } from '@alterum/contract/wire';
+import { formulaBodyOf } from '@alterum/contract/convert';
 import { blankFormula, type Formula } from '@alterum/core';
 import {
   bringBack,

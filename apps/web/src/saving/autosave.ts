@@ -1,5 +1,5 @@
 import type { FormulaView } from '@alterum/contract';
-import { formulaBodyOf, formulaOfContent } from '@alterum/contract/wire';
+import { formulaBodyOf, formulaOfContent } from '@alterum/contract/convert';
 import type { Formula } from '@alterum/core';
 import { api, ApiProblem, Unreachable, whyNot } from '../server/api';
 import { useNotices } from '../notices/notices';

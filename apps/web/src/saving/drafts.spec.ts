@@ -1,5 +1,5 @@
 import { blankFormula } from '@alterum/core';
-import { formulaBodyOf } from '@alterum/contract/wire';
+import { formulaBodyOf } from '@alterum/contract/convert';
 import { dropDraft, findDraft, keepDraft } from './drafts';
 
 const draft = { base: 3, content: formulaBodyOf({ ...blankFormula, name: 'Not sent yet' }) };

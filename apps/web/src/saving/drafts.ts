@@ -1,4 +1,4 @@
-import { type FormulaContent, storedOf, storedShape, valueOfStored } from '@alterum/contract/wire';
+import { type FormulaContent, storedOf, storedShape, valueOfStored } from '@alterum/contract/convert';
 import { tabIdentity, tabIsOpen } from './tab-identity';
 
 /** Work that the server has not acknowledged yet, kept in this browser. */

@@ -39,7 +39,7 @@ const listOf = <T>(kind: string, fetchPage: (query: PageQuery) => Promise<Page<T
   };
 
 /** A list of formulas by what is searched in it. */
-export type FormulaList<T> = ReturnType<typeof listOf<T>>;
+export type PagedQuery<T> = ReturnType<typeof listOf<T>>;
 
 /** Everything that is read from the server, by what it is called. */
 export const queries = {

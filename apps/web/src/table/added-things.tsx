@@ -1,5 +1,5 @@
 import type { AddedInput, FormulaView } from '@alterum/contract';
-import { eveningLimits, lineOfFormula } from '@alterum/contract/wire';
+import { eveningLimits, lineOfFormula } from '@alterum/contract/convert';
 import { searchIngredients } from '@alterum/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';

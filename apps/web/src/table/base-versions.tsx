@@ -1,5 +1,5 @@
 import type { AddedInput, EaterView, FormulaView } from '@alterum/contract';
-import { eveningLimits } from '@alterum/contract/wire';
+import { eveningLimits } from '@alterum/contract/convert';
 import { judgeVersions, mealOf } from '@alterum/core';
 import { Plus, X } from 'lucide-react';
 import { useMemo } from 'react';

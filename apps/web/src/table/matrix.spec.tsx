@@ -1,5 +1,5 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
-import { formulaBodyOf } from '@alterum/contract/wire';
+import { formulaBodyOf } from '@alterum/contract/convert';
 import { blankFormula } from '@alterum/core';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';

@@ -1,5 +1,5 @@
 import type { EaterView, FormulaView, PotTonight } from '@alterum/contract';
-import { eveningLimits } from '@alterum/contract/wire';
+import { eveningLimits } from '@alterum/contract/convert';
 import { judgeEvening, judgePots, type Pot, strictestFirst, tools } from '@alterum/core';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo } from 'react';

@@ -1,5 +1,5 @@
 import type { VersionView } from '@alterum/contract';
-import { formulaOfContent } from '@alterum/contract/wire';
+import { formulaOfContent } from '@alterum/contract/convert';
 import { type Difference, differencesOf, type Formula } from '@alterum/core';
 import { useQuery } from '@tanstack/react-query';
 import { GitBranch, Trash2, Undo2 } from 'lucide-react';

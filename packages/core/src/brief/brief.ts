@@ -1,13 +1,13 @@
 import type { Family } from './family.js';
 import type { PointPrediction } from '../predict/prediction.js';
-import { familyStretches } from './family.params.js';
+import { familyRanges } from './family.params.js';
 import type { Assessed } from '../property/assess.js';
 import type { Brief, Wish } from './wish.js';
 import { placeOnRail, railIds, railOf, valueOnRail } from '../property/rail.js';
 import { type RailId } from '../property/properties.js';
 
 /** What this kind of product usually has to be. */
-export const briefOfFamily = (family: Family): Brief => familyStretches[family];
+export const briefOfFamily = (family: Family): Brief => familyRanges[family];
 
 /** What this formula has to be: the cook's own brief, or what is usual for its kind. */
 export const briefOf = ({ brief, family }: { readonly brief?: Brief; readonly family: Family }): Brief =>
@@ -46,7 +46,7 @@ export const isEmpty = (prediction: PointPrediction): boolean => prediction.flag
 
 export type Standing = 'below' | 'inside' | 'above' | 'unlit';
 
-/** Where the predicted middle stands against the lit stretch. */
+/** Where the predicted middle stands against the lit range. */
 export function standingOf(brief: Brief, rail: RailId, assessed: Assessed): Standing {
   const stretch = brief[rail];
   if (!stretch || isEmpty(assessed.prediction)) return 'unlit';

@@ -5,7 +5,7 @@ import type { Brief } from './wish.js';
  * The usual stretch of each rail by family, in the rail's unit.
  * @source taste bands: engine notes E-10; everything else assessed from what each family must do (docs/words.md), assumed.
  */
-export const familyStretches: Readonly<Record<Family, Brief>> = {
+export const familyRanges: Readonly<Record<Family, Brief>> = {
   'pouring-sauce': { fat: { low: 4, high: 14 }, thickness: { low: 500, high: 2500 }, savoriness: { low: 0.3, high: 2 }, salt: { low: 0.8, high: 1.5 }, sourness: { low: 5, high: 30 }, sweetness: { low: 0.5, high: 4 }, graininess: { low: 0, high: 3.5 }, curdling: { low: 0, high: 35 } },
   'stretchy-melt': { fat: { low: 4, high: 14 }, thickness: { low: 1500, high: 12_000 }, stretch: { low: 7, high: 22 }, savoriness: { low: 0.3, high: 2 }, salt: { low: 0.8, high: 1.5 }, sourness: { low: 5, high: 30 }, sweetness: { low: 0.3, high: 4 }, graininess: { low: 0, high: 4 }, curdling: { low: 0, high: 35 }, 'raw-thickness': { low: 1, high: 4000, weight: 1 } },
   'cream-sauce': { fat: { low: 4, high: 20 }, thickness: { low: 200, high: 1500 }, savoriness: { low: 0.05, high: 0.6 }, salt: { low: 0.5, high: 1 }, sourness: { low: 0, high: 8 }, sweetness: { low: 0.5, high: 4 }, graininess: { low: 0, high: 3.5 }, curdling: { low: 0, high: 25 } },

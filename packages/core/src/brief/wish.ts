@@ -1,7 +1,7 @@
 import type { RailId } from '../property/properties.js';
 
-/** A lit stretch of a rail: where the value should lie, in the property's unit. */
-export interface Stretch {
+/** A lit range of a rail: where the value should lie, in the property's unit. */
+export interface WishRange {
   readonly low: number;
   readonly high: number;
 }
@@ -16,7 +16,7 @@ export const weightNames: Readonly<Record<Weight, string>> = {
 };
 
 /** What a cook asks of one property. */
-export interface Wish extends Stretch {
+export interface Wish extends WishRange {
   /** Absent means "matters". */
   readonly weight?: Weight;
   /** The cook fixed the property where it stood; its stretch is narrow around that. */

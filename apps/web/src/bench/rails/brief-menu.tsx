@@ -1,5 +1,5 @@
 import type { SavedBriefView } from '@alterum/contract';
-import { briefOfWishes } from '@alterum/contract/wire';
+import { briefOfWishes } from '@alterum/contract/convert';
 import { familyNames } from '@alterum/core';
 import { BookmarkPlus, RotateCcw, Trash2 } from 'lucide-react';
 import { useQuery } from '@tanstack/react-query';

@@ -1,4 +1,4 @@
-import { wishesOfBrief } from '@alterum/contract/wire';
+import { wishesOfBrief } from '@alterum/contract/convert';
 import { briefOf } from '@alterum/core';
 import { type FormEvent, useState } from 'react';
 import { api, whyNot } from '../../server/api';

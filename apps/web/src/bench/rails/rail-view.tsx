@@ -15,7 +15,7 @@ import { figure } from '../../words/number-text';
 import { RailName } from './rail-name';
 import { part } from '../../ui/part';
 
-/** The lit stretch as long as its ends cannot be pulled yet. */
+/** The lit range as long as its ends cannot be pulled yet. */
 function StillStretch({ rail, wish }: { readonly rail: Rail; readonly wish: Wish }) {
   const place = (value: number) => placeOnRail(rail.scale, value);
   return (
@@ -27,14 +27,14 @@ function StillStretch({ rail, wish }: { readonly rail: Rail; readonly wish: Wish
 }
 
 /** Its ends can be pulled a moment after it stands. */
-const LitStretch = part(
-  () => import('./lit-stretch'),
+const LitRange = part(
+  () => import('./lit-range'),
   ({ rail, wish }) => <StillStretch rail={rail} wish={wish} />,
 );
 
 interface RailViewProps {
   readonly rail: Rail;
-  readonly judged: Assessed;
+  readonly assessed: Assessed;
   readonly ghost: Assessed | undefined;
   /** Where it would stand with the amounts that are proposed. */
   readonly proposed: Assessed | undefined;
@@ -56,16 +56,16 @@ const standingWords: Readonly<Record<Standing, string>> = {
 /** The figure shown large: the word for thickness, the number for everything else. */
 function Reading({
   rail,
-  judged,
+  assessed,
   standing,
   minor,
 }: {
   readonly rail: Rail;
-  readonly judged: Assessed;
+  readonly assessed: Assessed;
   readonly standing: Standing;
   readonly minor: boolean;
 }) {
-  const { mid } = rail.value(judged);
+  const { mid } = rail.value(assessed);
   const size = minor ? 'text-[15px]' : 'text-[22px] leading-6';
   const off = standing === 'below' || standing === 'above';
   return (
@@ -82,7 +82,7 @@ function Reading({
         aria-label={rail.name}
         data-testid={`figure-${rail.id}`}
       >
-        {rail.id === 'thickness' ? judged.prediction.thicknessClass : figure(mid, rail.digits)}
+        {rail.id === 'thickness' ? assessed.prediction.thicknessClass : figure(mid, rail.digits)}
         {rail.id !== 'thickness' && <span className="text-[15px] font-semibold"> {rail.unit}</span>}
       </output>
     </span>
@@ -139,8 +139,8 @@ function Beads({ rail, band, ghost, proposed, minor }: BeadsProps) {
   );
 }
 
-function Track({ rail, judged, ghost, proposed, brief, minor }: RailViewProps) {
-  const band = rail.value(judged),
+function Track({ rail, assessed, ghost, proposed, brief, minor }: RailViewProps) {
+  const band = rail.value(assessed),
     lit = brief[rail.id];
   const place = (value: number) => placeOnRail(rail.scale, value);
   return (
@@ -156,8 +156,8 @@ function Track({ rail, judged, ghost, proposed, brief, minor }: RailViewProps) {
           style={{ left: pct(place(entry.from)) }}
         />
       ))}
-      {lit && <LitStretch rail={rail} wish={lit} />}
-      {!isEmpty(judged.prediction) && (
+      {lit && <LitRange rail={rail} wish={lit} />}
+      {!isEmpty(assessed.prediction) && (
         <div aria-hidden className="pointer-events-none absolute inset-0">
           <Beads rail={rail} band={band} ghost={ghost} proposed={proposed} minor={minor} />
         </div>
@@ -183,27 +183,27 @@ const Words = memo(function Words({ rail }: { readonly rail: Rail }) {
   );
 });
 
-function plainReading(rail: Rail, judged: Assessed): string {
-  const { mid, low, high } = rail.value(judged);
+function plainReading(rail: Rail, assessed: Assessed): string {
+  const { mid, low, high } = rail.value(assessed);
   if (rail.id === 'thickness') return `${figure(mid, 0)} mPa·s`;
   return `${wordFor(rail, mid)}, ${figure(low, rail.digits)} to ${figure(high, rail.digits)}`;
 }
 
-/** One property: its rail, the lit stretch, the bead as wide as the doubt, and where it was before. */
+/** One property: its rail, the lit range, the bead as wide as the doubt, and where it was before. */
 export const RailView = memo(function RailView(props: RailViewProps) {
-  const { rail, judged, brief, minor } = props;
-  const standing = standingOf(brief, rail.id, judged),
-    empty = isEmpty(judged.prediction);
+  const { rail, assessed, brief, minor } = props;
+  const standing = standingOf(brief, rail.id, assessed),
+    empty = isEmpty(assessed.prediction);
   return (
     <section aria-label={rail.name} data-testid={`rail-${rail.id}`} className={minor ? 'py-1' : 'py-1.5'}>
       <div className="flex items-baseline justify-between gap-3">
         <span className="flex min-w-0 items-baseline gap-2">
           <RailName rail={rail} minor={minor} />
           <span className="text-[13px] leading-4 text-soft">
-            {empty ? 'nothing yet' : plainReading(rail, judged)}
+            {empty ? 'nothing yet' : plainReading(rail, assessed)}
           </span>
         </span>
-        {!empty && <Reading rail={rail} judged={judged} standing={standing} minor={minor} />}
+        {!empty && <Reading rail={rail} assessed={assessed} standing={standing} minor={minor} />}
       </div>
       <Track {...props} />
       {!minor && <Words rail={rail} />}

@@ -45,11 +45,11 @@ function BriefButton() {
 }
 
 export const RailsPanel = memo(function RailsPanel() {
-  const judged = useOutcome();
+  const assessed = useOutcome();
   const ghost = useBenchPart((bench) => bench.ghost);
   const proposed = useWork((work) => work.proposed);
   // The smaller rails follow a moment after the large ones, so that those answer within the frame.
-  const later = useDeferredValue(judged),
+  const later = useDeferredValue(assessed),
     ghostLater = useDeferredValue(ghost);
   const family = useBenchPart((bench) => bench.history.formula.family);
   const ownBrief = useBenchPart((bench) => bench.history.formula.brief);
@@ -90,7 +90,7 @@ export const RailsPanel = memo(function RailsPanel() {
             <RailView
               key={rail.id}
               rail={rail}
-              judged={isLarge(rail) ? judged : later}
+              assessed={isLarge(rail) ? assessed : later}
               ghost={isLarge(rail) ? ghost : ghostLater}
               proposed={proposed}
               brief={brief}

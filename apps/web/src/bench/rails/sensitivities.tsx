@@ -14,9 +14,9 @@ function digitsOf(value: number): number {
 
 /** Which line moves this property most, so that a cook who balances by hand knows where to pull. */
 export function Sensitivities({ rail }: { readonly rail: Rail }) {
-  const judged = useOutcome();
+  const assessed = useOutcome();
   const [by, setBy] = useState<PerWhat>('gram');
-  const pulls = useMemo(() => sensitivitiesOf(rail.id, judged), [rail, judged]);
+  const pulls = useMemo(() => sensitivitiesOf(rail.id, assessed), [rail, assessed]);
   const listed = mostSensitive(pulls, by, LISTED);
   if (listed.length === 0) return null;
   return (
@@ -46,7 +46,7 @@ export function Sensitivities({ rail }: { readonly rail: Rail }) {
             <li key={pull.line} className="flex items-center gap-1.5">
               <Arrow size={15} aria-hidden className={value >= 0 ? 'text-yes' : 'text-no'} />
               <span className="min-w-0 flex-1 truncate">
-                {judged.recipe.lines[pull.line]?.ingredient.name}
+                {assessed.recipe.lines[pull.line]?.ingredient.name}
               </span>
               <span className="whitespace-nowrap">
                 {value >= 0 ? '+' : '−'}

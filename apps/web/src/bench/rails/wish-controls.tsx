@@ -19,7 +19,7 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { NumberField } from '../../ui/number-field';
 import { take, useFormula, useOutcome } from '../../open-formula/bench-store';
-import { pullStretch } from './lit-stretch';
+import { pullStretch } from './lit-range';
 import { figure } from '../../words/number-text';
 
 /** Half the width of a stretch that is asked for where nothing was, as a share of the rail. @source assumed */

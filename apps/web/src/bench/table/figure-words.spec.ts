@@ -24,7 +24,7 @@ const { recipe } = recipeOfFormula(
   ingredientById,
 );
 const prediction = predict(recipe);
-const judged: Assessed = assess(recipe, 1);
+const assessed: Assessed = assess(recipe, 1);
 const named = (list: ReturnType<typeof feelFigures>, name: string) => {
   const found = list.find((figure) => figure.name === name);
   if (!found) throw new Error(name);
@@ -49,7 +49,7 @@ test('what the tables know only half is told instead of the figure’s detail', 
 
 test('every figure has a word, every flag a sentence', () => {
   for (const { name, word, detail } of [
-    ...feelFigures(judged),
+    ...feelFigures(assessed),
     ...portionFigures(prediction, reportOn(recipe), 2),
   ])
     expect([name, word.length > 0, /NaN|undefined|Infinity/.test(word + detail)]).toEqual([
@@ -69,7 +69,7 @@ test('a table spread is meant to hold hardly any water; a sauce is not', () => {
 test('graininess and curdling have one name and one word, on the rail and in the plate, over the whole scale', () => {
   const steps = Array.from({ length: 21 }, (_, i) => i / 20);
   for (const part of steps) {
-    const graded = { ...judged, prediction: { ...prediction, graininess: 10 * part, curdling: part } };
+    const graded = { ...assessed, prediction: { ...prediction, graininess: 10 * part, curdling: part } };
     for (const [rail, figureOf] of [
       [railOf('graininess'), 10 * part],
       [railOf('curdling'), 100 * part],

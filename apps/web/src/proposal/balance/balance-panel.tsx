@@ -16,7 +16,7 @@ import { gramsText } from '../../words/number-text';
 import { closeWork, openWork } from '../../open-formula/work-store';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
-import { measuringOf, requestOf } from '../asked';
+import { measuringOf, requestOf } from '../request-of-formula';
 import { demandWords, reasonWords, relaxationWords } from '../../words/change-words';
 import { Progress } from '../progress';
 import { takeWithWayBack } from '../../open-formula/take-with-way-back';

@@ -1,4 +1,4 @@
-import { formulaOfContent } from '@alterum/contract/wire';
+import { formulaOfContent } from '@alterum/contract/convert';
 import { type HouseSauce, type Ingredient, recipeOfFormula } from '@alterum/core';
 import { queries, readList } from '../../server/queries';
 import { findIngredient } from '../../household/house-larder';

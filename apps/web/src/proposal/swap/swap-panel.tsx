@@ -21,7 +21,7 @@ import { useHousehold } from '../../household/household-store';
 import { closeWork, useWork } from '../../open-formula/work-store';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
-import { measuringOf, requestOf } from '../asked';
+import { measuringOf, requestOf } from '../request-of-formula';
 import { houseSauces, isBoughtBody } from './house-sauces';
 import { Progress } from '../progress';
 import { stepsOfOption } from '../proposal-steps';
@@ -91,7 +91,7 @@ function ShiftLine({ shift }: { readonly shift: Shift }) {
 /** What is new, as a title. */
 function titleOf(option: SwapOption, recipe: Outcome['recipe']): string {
   const sauce = option.lines.find((line) => line.sauce !== undefined)?.sauce;
-  const newcomers = option.lines
+  const substitutes = option.lines
     .filter(
       (line, i) =>
         line.origin === undefined && line.sauce === undefined && (option.amounts[i]?.grams ?? 0) > 0,
@@ -101,7 +101,7 @@ function titleOf(option: SwapOption, recipe: Outcome['recipe']): string {
   const out = recipe.lines.flatMap(({ ingredient }, i) =>
     stays.has(i) ? [] : [ingredient.name.toLowerCase()],
   );
-  const parts = [...(sauce === undefined ? [] : [sauce]), ...newcomers];
+  const parts = [...(sauce === undefined ? [] : [sauce]), ...substitutes];
   return parts.length > 0
     ? `${parts.join(' + ')}${out.length > 0 ? `, without ${out.join(', ')}` : ''}`
     : `Without ${out.join(', ') || 'anything new'}`;

@@ -1,7 +1,7 @@
 import { axisAround, type RailId, type TradeMap, tradeSizes } from '@alterum/core';
 import { useEffect, useState } from 'react';
 import { useFormula, useOutcome } from '../../open-formula/bench-store';
-import { requestOf } from '../asked';
+import { requestOf } from '../request-of-formula';
 import { startWork } from '../../worker/worker-client';
 
 /** The map of two lines: first coarse, then fine; anew when anything but those two has changed. */

@@ -169,9 +169,7 @@ const impossible: readonly (readonly [string, BalanceRequest])[] = [
     'pinned thin and wished thick',
     requestOf(smallSauce, 'pouring-sauce', {
       holds: smallSauce.map(([id]) =>
-        ['water', 'rice-flour', 'sunflower-seed'].includes(id)
-          ? { kind: 'pinned' }
-          : undefined,
+        ['water', 'rice-flour', 'sunflower-seed'].includes(id) ? { kind: 'pinned' } : undefined,
       ),
       brief: withWish(briefOf({ family: 'pouring-sauce' }), 'thickness', {
         low: 30_000,

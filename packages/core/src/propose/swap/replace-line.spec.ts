@@ -2,7 +2,7 @@ import { seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { potOf } from '../../larder/pot-of.js';
-import { newcomersFor } from './newcomers.js';
+import { substitutesFor } from './substitutes.js';
 import { type PotLine, replaceLine } from './replace-line.js';
 import { swapRequestOf } from './swap.fixture.js';
 
@@ -12,12 +12,18 @@ type Lines = readonly (readonly [id: string, grams: number])[];
 function replaced(lines: Lines, from: string, to: string): readonly PotLine[] {
   const request = swapRequestOf(lines, 'pouring-sauce', from);
   const at = lines.findIndex(([id]) => id === from);
-  const newcomer = newcomersFor(request, at, () => true).find(
+  const substitute = substitutesFor(request, at, () => true).find(
     ({ lines: [first] }) => first?.ingredient.id === to,
   );
-  if (!newcomer) throw new Error(`${to} is no newcomer for ${from}`);
+  if (!substitute) throw new Error(`${to} is no substitute for ${from}`);
   const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
-  return replaceLine(assess(request.recipe, 4), { ...request.recipe, lines: pot }, at, newcomer, () => false);
+  return replaceLine(
+    assess(request.recipe, 4),
+    { ...request.recipe, lines: pot },
+    at,
+    substitute,
+    () => false,
+  );
 }
 
 const g = (lines: readonly PotLine[], id: string): number =>
@@ -78,7 +84,9 @@ test('a sauce of the house stands in for bought shreds, its water taken from the
   ] as const;
   const sauces = [{ name: 'House melt', lines: potOf(seedSauce).lines }];
   const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces });
-  const sauce = newcomersFor(request, 0, () => true).find((newcomer) => newcomer.sauce === 'House melt');
+  const sauce = substitutesFor(request, 0, () => true).find(
+    (substitute) => substitute.sauce === 'House melt',
+  );
   const dry = (
     lines: readonly {
       readonly ingredient: { readonly per100: { readonly water?: number } };
@@ -99,20 +107,20 @@ test('a sauce of the house stands in for bought shreds, its water taken from the
   expect(brought).toBeGreaterThan(100);
   expect(g(after, 'vegetable-stock-unsalted')).toBeLessThan(500 - 0.6 * brought);
   expect(after.filter((line) => line.sauce === 'House melt')).toHaveLength(seedSauce.length);
-  const noSunflower = newcomersFor(request, 0, ({ id }) => id !== 'sunflower-seed');
-  expect(noSunflower.some((newcomer) => newcomer.sauce !== undefined)).toBe(false);
+  const noSunflower = substitutesFor(request, 0, ({ id }) => id !== 'sunflower-seed');
+  expect(noSunflower.some((substitute) => substitute.sauce !== undefined)).toBe(false);
 });
 
 test('what may not move stays: a pinned liquid gives no room', () => {
   const request = swapRequestOf(seedSauce, 'pouring-sauce', 'sunflower-seed');
   const pot = request.recipe.lines.map((line, origin) => ({ ...line, origin }));
   const bean = ingredientById('butter-bean-boiled');
-  const [newcomer] = newcomersFor(request, 0, ({ id }) => id === bean?.id);
+  const [substitute] = substitutesFor(request, 0, ({ id }) => id === bean?.id);
   const after = replaceLine(
     assess(request.recipe, 4),
     { ...request.recipe, lines: pot },
     0,
-    newcomer ?? { lines: [] },
+    substitute ?? { lines: [] },
     ({ ingredient }) => ingredient.id === 'water',
   );
   expect(g(after, 'water')).toBe(380);

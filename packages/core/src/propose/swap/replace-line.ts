@@ -5,14 +5,14 @@ import { type RailId } from '../../property/properties.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
-import type { Newcomer } from './newcomers.js';
+import type { Substitute } from './substitutes.js';
 import { swapSearch, workOfRole } from './swap.params.js';
 
 /** A line of a pot in which something was replaced. */
 export interface PotLine extends RecipeLine {
-  /** Place of the line in the original recipe; absent for a newcomer. */
+  /** Place of the line in the original recipe; absent for a substitute. */
   readonly origin?: number;
-  /** The original line whose place a newcomer takes; absent for a helper. */
+  /** The original line whose place a substitute takes; absent for a helper. */
   readonly replaces?: number;
   /** The household’s sauce that the line comes from. */
   readonly sauce?: string;
@@ -35,11 +35,11 @@ function workOf({ role, per100 }: RecipeLine['ingredient']): RailId | undefined 
   return (per100.sugars ?? 0) > 50 ? 'sweetness' : undefined;
 }
 
-/** g of a newcomer that do the same work in this pot, by halving; what grows without end stops at what is sensible. */
+/** g of a substitute that do the same work in this pot, by halving; what grows without end stops at what is sensible. */
 function matchedMass(
   recipe: Recipe,
   at: number,
-  newcomer: RecipeLine,
+  substitute: RecipeLine,
   rail: RailId,
   wanted: number,
   batchG: number,
@@ -48,12 +48,12 @@ function matchedMass(
   const replacedG = recipe.lines[at]?.mass ?? 0;
   const { value } = railOf(rail);
   const valueAt = (mass: number): number => {
-    lines[at] = { ...newcomer, mass: grams(mass) };
+    lines[at] = { ...substitute, mass: grams(mass) };
     return value(assess({ ...recipe, lines }, 1, NO_SPREAD)).mid;
   };
   let low = Math.log(swapSearch.leastFactor * replacedG + 1e-6),
     high = Math.log(
-      Math.min(swapSearch.mostFactor * replacedG, sensibleShare(newcomer.ingredient) * batchG) + 1e-6,
+      Math.min(swapSearch.mostFactor * replacedG, sensibleShare(substitute.ingredient) * batchG) + 1e-6,
     );
   if (high <= low) return Math.exp(high);
   if (valueAt(Math.exp(high)) <= wanted) return Math.exp(high);
@@ -66,22 +66,22 @@ function matchedMass(
 }
 
 /** g of a base that brings as much dry matter, as far as it stays a base and not the whole pot. */
-function drySame(replaced: RecipeLine, newcomer: RecipeLine, batchG: number): number {
+function drySame(replaced: RecipeLine, substitute: RecipeLine, batchG: number): number {
   const dry = replaced.mass * (1 - waterOf(replaced));
-  const own = Math.max(1 - waterOf(newcomer), 0.02);
+  const own = Math.max(1 - waterOf(substitute), 0.02);
   return Math.min(
     dry / own,
     swapSearch.wettestGrowth * replaced.mass,
-    sensibleShare(newcomer.ingredient) * batchG,
+    sensibleShare(substitute.ingredient) * batchG,
   );
 }
 
-/** First amounts of a newcomer: by the table of equivalents, by dry matter, or by the work its role does. */
+/** First amounts of a substitute: by the table of equivalents, by dry matter, or by the work its role does. */
 function firstAmounts(
   original: Assessed,
   at: number,
   replaced: RecipeLine,
-  { lines, factor, sauce }: Newcomer,
+  { lines, factor, sauce }: Substitute,
   recipe: Recipe,
 ): readonly RecipeLine[] {
   const [first, ...rest] = lines;
@@ -138,22 +138,22 @@ export function evenOut(
   return by > 0 ? out.map((line) => (held(line) ? line : { ...line, mass: grams(line.mass * by) })) : out;
 }
 
-/** The pot with a newcomer where a line stood: in an amount that does the same work, its water and salt taken out elsewhere. */
+/** The pot with a substitute where a line stood: in an amount that does the same work, its water and salt taken out elsewhere. */
 export function replaceLine(
   original: Assessed,
   pot: Recipe & { readonly lines: readonly PotLine[] },
   at: number,
-  newcomer: Newcomer,
+  substitute: Substitute,
   held: (line: PotLine) => boolean,
 ): readonly PotLine[] {
   const replaced = pot.lines[at];
   if (!replaced) throw new RangeError(`the pot has no line ${at}`);
-  const arrived = firstAmounts(original, at, replaced, newcomer, pot);
+  const arrived = firstAmounts(original, at, replaced, substitute, pot);
   const { origin } = replaced;
   const placed = arrived.map((line): PotLine => ({
     ...line,
     ...(origin === undefined ? {} : { replaces: origin }),
-    ...(newcomer.sauce === undefined ? {} : { sauce: newcomer.sauce }),
+    ...(substitute.sauce === undefined ? {} : { sauce: substitute.sauce }),
   }));
   const lines = [...pot.lines.slice(0, at), ...placed, ...pot.lines.slice(at + 1)];
   const more = (per: (line: RecipeLine) => number) => sumOf(arrived, per) - per(replaced) * replaced.mass;

@@ -38,7 +38,7 @@ const PIECE_UM = 1500;
 /** What the larder holds cooked. */
 const cookedAlready: ReadonlySet<string> = new Set(yieldRows.map(({ to }) => to));
 
-/** How a newcomer is made ready, the ways that are possible first choice first. */
+/** How a substitute is made ready, the ways that are possible first choice first. */
 export function preparationsOf(
   { id, shelf, behaviour }: Ingredient,
   like: Preparation,

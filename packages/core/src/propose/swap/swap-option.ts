@@ -30,9 +30,9 @@ export interface SwapOption {
   readonly distance: number;
   /** Coins of the batch against the original. */
   readonly coinsMore: number;
-  /** min that making the newcomers ready adds. */
+  /** min that making the substitutes ready adds. */
   readonly minutes: number;
-  /** Newcomers that are not in the house, where that is known. */
+  /** Substitutes that are not in the house, where that is known. */
   readonly notInHouse: readonly string[];
   readonly school: string;
   /** Lower is better. */
@@ -41,17 +41,17 @@ export interface SwapOption {
 
 const minutesOf = ({ ingredient, preparation }: PotLine): number => readyMinutes(ingredient.id, preparation);
 
-/** How unlike the newcomers are to what they replace, the most unlike of them. */
-const unlikenessOf = ({ recipe }: SwapRequest, newcomers: readonly PotLine[]): number =>
+/** How unlike the substitutes are to what they replace, the most unlike of them. */
+const unlikenessOf = ({ recipe }: SwapRequest, substitutes: readonly PotLine[]): number =>
   Math.max(
     0,
-    ...newcomers.map(({ ingredient, replaces, sauce }) => {
+    ...substitutes.map(({ ingredient, replaces, sauce }) => {
       const was = replaces === undefined ? undefined : recipe.lines[replaces];
       return was && sauce === undefined ? unlikeness(was.ingredient, ingredient) : 0;
     }),
   );
 
-/** A pot with newcomers, and the amounts that were found for it. */
+/** A pot with substitutes, and the amounts that were found for it. */
 export interface BalancedPot {
   readonly lines: readonly PotLine[];
   readonly space: SearchSpace;
@@ -86,18 +86,18 @@ export function optionOf(
   const verdicts = eaters.map((eater) => whoCanEat(eater, portion));
   if (verdicts.some(({ verdict }) => verdict === 'does-not')) return undefined;
   const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
-  const newcomers = lines.filter(({ origin }) => origin === undefined);
+  const substitutes = lines.filter(({ origin }) => origin === undefined);
   // A sauce of the house is one thing to make, however many lines it has.
-  const newThings = new Set(newcomers.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
+  const newThings = new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
   const notInHouse = inHouse
-    ? newcomers
+    ? substitutes
         .filter(({ ingredient }) => !inHouse.has(ingredient.id))
         .map(({ ingredient }) => ingredient.name)
     : [];
   const coins = (assessed: Assessed) => costOf(assessed.recipe.lines).coins.mid;
   const distance = distanceBetween(original, after),
     coinsMore = coins(after) - coins(original),
-    minutes = Math.max(0, ...newcomers.map(minutesOf));
+    minutes = Math.max(0, ...substitutes.map(minutesOf));
   const fit = Math.sqrt(
     misses.reduce((all, miss, i) => all + (met([miss]) ? 0 : (aims[i]?.weight ?? 1) * miss.middle ** 2), 0),
   );
@@ -109,7 +109,7 @@ export function optionOf(
     (w.hour * minutes) / 60 +
     w.notInHouse * notInHouse.length +
     w.newLine * newThings +
-    w.unlike * unlikenessOf(request, newcomers) +
+    w.unlike * unlikenessOf(request, substitutes) +
     w.asks * asks.length;
   return {
     lines,

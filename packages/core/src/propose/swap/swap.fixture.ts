@@ -30,7 +30,7 @@ export function optionsOf(request: SwapRequest): readonly SwapOption[] {
   return outcome.kind === 'options' ? outcome.options : [];
 }
 
-export const newcomersOf = ({ lines }: SwapOption): readonly string[] =>
+export const substitutesOf = ({ lines }: SwapOption): readonly string[] =>
   lines.filter(({ origin }) => origin === undefined).map(({ ingredient }) => ingredient.id);
 
 /** g of an ingredient in an option. */

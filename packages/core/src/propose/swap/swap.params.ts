@@ -5,10 +5,10 @@ import type { UnitId } from '../../quantity/unit.js';
 /** Starches whose gel pulls into strands. @source engine notes E-7 */
 export const stretchingStarches: readonly string[] = ['tapioca-starch', 'cassava-flour', 'potato-starch', 'glutinous-rice-flour', 'sweet-potato-starch'];
 
-/** The property a role is there for: a newcomer is first given the amount that keeps it. @source assessed from job and engine notes, assumed */
+/** The property a role is there for: a substitute is first given the amount that keeps it. @source assessed from job and engine notes, assumed */
 export const workOfRole: Readonly<Partial<Record<Role, RailId>>> = { thickener: 'thickness', fat: 'fat', sour: 'sourness', savory: 'savoriness' };
 
-/** What is tried beside a newcomer when a property stays short. @source assumed: one of each school */
+/** What is tried beside a substitute when a property stays short. @source assumed: one of each school */
 export const helpers: Readonly<Partial<Record<RailId, readonly string[]>>> = {
   thickness: ['corn-starch', 'potato-starch', 'rice-flour', 'konjac'],
   stretch: ['tapioca-starch', 'glutinous-rice-flour', 'potato-starch'],
@@ -22,11 +22,11 @@ export const helpers: Readonly<Partial<Record<RailId, readonly string[]>>> = {
 /** g of a helper for each g of the batch to begin with. @source assumed */
 export const helperShare: Readonly<Record<Role, number>> = { body: 0.06, liquid: 0.08, thickener: 0.012, fat: 0.02, sour: 0.015, savory: 0.008, seasoning: 0.004 };
 
-/** Unit in which a newcomer is written by what it does. @source kitchen habit */
+/** Unit in which a substitute is written by what it does. @source kitchen habit */
 export const unitOfRole: Readonly<Record<Role, UnitId>> = { body: 'cup', liquid: 'cup', thickener: 'tbsp', fat: 'tbsp', sour: 'tbsp', savory: 'tbsp', seasoning: 'tsp' };
 
 export const swapSearch = {
-  /** A newcomer’s first amount lies between these factors on what it replaces. */
+  /** A substitute’s first amount lies between these factors on what it replaces. */
   leastFactor: 0.02,
   mostFactor: 6,
   /** Steps of the search for that amount. */
@@ -35,7 +35,7 @@ export const swapSearch = {
   wettestGrowth: 2.5,
   /** Least share of the dish’s liquid that stays when wet stands in for dry. */
   liquidKept: 0.15,
-  /** Newcomers that are looked at closely, for one line and for each of several. */
+  /** Substitutes that are looked at closely, for one line and for each of several. */
   closely: 16,
   closelyOfSeveral: 7,
   /** Whole pots kept while lines are replaced one after another. */
@@ -58,7 +58,7 @@ export const rankWeights = {
   hour: 0.25,
   /** Of each ingredient that is not in the house. */
   notInHouse: 0.5,
-  /** Of a newcomer wholly unlike what it replaces. */
+  /** Of a substitute wholly unlike what it replaces. */
   unlike: 2,
   /** Of each new line. */
   newLine: 0.3,

@@ -6,7 +6,7 @@ import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../../household/who-can-eat.js';
 import { potOf } from '../../larder/pot-of.js';
 import { larderTable } from '../../larder/catalog/larder-table.js';
-import { gramsIn, newcomersOf, optionsOf, swapRequestOf } from './swap.fixture.js';
+import { gramsIn, substitutesOf, optionsOf, swapRequestOf } from './swap.fixture.js';
 import { openToAll } from './school.js';
 import { linesToReplace, swap } from './swap.js';
 
@@ -72,14 +72,14 @@ test.each(asks)(
         expect([eater.name, whoCanEat(eater, served).verdict]).not.toEqual([eater.name, 'does-not']);
       expect(Math.abs(amounts.reduce((all, { grams }) => all + grams, 0) / before - 1)).toBeLessThan(0.05);
     }
-    expect(new Set(options.map((option) => newcomersOf(option).join(' '))).size).toBe(options.length);
+    expect(new Set(options.map((option) => substitutesOf(option).join(' '))).size).toBe(options.length);
     expect([...options].sort((a, b) => a.rank - b.rank)).toEqual(options);
   },
 );
 
 test('the same seed gives the same options', () => {
   const request = swapRequestOf(cashewMelt, 'stretchy-melt', 'oat-drink', { eaters: [marte] });
-  const said = () => optionsOf(request).map((option) => [newcomersOf(option), option.amounts]);
+  const said = () => optionsOf(request).map((option) => [substitutesOf(option), option.amounts]);
   expect(said()).toEqual(said());
 });
 
@@ -165,11 +165,11 @@ test('nothing in anybody’s way, and nothing that is allowed, are said as such'
 test('what is in the house goes before what is not', () => {
   const base = swapRequestOf(cashewMelt, 'stretchy-melt', 'cashew', { eaters: [teo] });
   const plain = optionsOf(base);
-  const ids = plain.map((option) => newcomersOf(option)[0] ?? '');
+  const ids = plain.map((option) => substitutesOf(option)[0] ?? '');
   const last = ids.at(-1) ?? '';
   const [first] = optionsOf({ ...base, inHouse: new Set([...cashewMelt.map(([id]) => id), last]) });
   const missing = (option: typeof first) => option?.notInHouse.length ?? 0;
-  expect(newcomersOf(first ?? plain[0]!)[0] === last || missing(first) === 1).toBe(true);
+  expect(substitutesOf(first ?? plain[0]!)[0] === last || missing(first) === 1).toBe(true);
   expect(plain[0]?.notInHouse).toEqual([]);
 });
 

@@ -10,7 +10,7 @@ import { withWish } from '../../brief/brief.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
-import { allowedFor, lineFor, type Newcomer, newcomersFor } from './newcomers.js';
+import { allowedFor, lineFor, type Substitute, substitutesFor } from './substitutes.js';
 import { unlikeness } from './kinship.js';
 import { potRequest } from './pot-request.js';
 import { evenOut, type PotLine, replaceLine } from './replace-line.js';
@@ -128,16 +128,16 @@ const potOf = (
 
 /** Roles whose work the rest of the pot can often take over. */
 const spare: readonly string[] = ['savory', 'seasoning', 'sour'];
-/** Of a newcomer wholly unlike what it replaces, in a first look; squared steps. @source assumed */
+/** Of a substitute wholly unlike what it replaces, in a first look; squared steps. @source assumed */
 const UNLIKE = 4;
 
-/** Newcomers for one line, the most promising of every shelf first. */
+/** Substitutes for one line, the most promising of every shelf first. */
 function* promising(
   kitchen: Kitchen,
   line: number,
   lines: readonly PotLine[],
   count: number,
-): Search<readonly Newcomer[]> {
+): Search<readonly Substitute[]> {
   const { request, original, held } = kitchen;
   const at = lines.findIndex(({ origin }) => origin === line);
   const replaced = request.recipe.lines[line]?.ingredient;
@@ -145,28 +145,28 @@ function* promising(
     lines.length > 1 &&
     replaced !== undefined &&
     (spare.includes(replaced.role) || !schoolAllows(request.schools, replaced));
-  const newcomers = [...newcomersFor(request, line, kitchen.allowed), ...(canGo ? [{ lines: [] }] : [])];
-  const looked: { readonly newcomer: Newcomer; readonly badness: number }[] = [];
-  for (const newcomer of newcomers) {
-    const { badness } = kitchen.look(replaceLine(original, potOf(request, lines), at, newcomer, held));
-    const [first] = newcomer.lines;
+  const substitutes = [...substitutesFor(request, line, kitchen.allowed), ...(canGo ? [{ lines: [] }] : [])];
+  const looked: { readonly substitute: Substitute; readonly badness: number }[] = [];
+  for (const substitute of substitutes) {
+    const { badness } = kitchen.look(replaceLine(original, potOf(request, lines), at, substitute, held));
+    const [first] = substitute.lines;
     const unlike =
-      first && replaced && newcomer.sauce === undefined ? unlikeness(replaced, first.ingredient) : 0;
-    looked.push({ newcomer, badness: badness + UNLIKE * unlike });
+      first && replaced && substitute.sauce === undefined ? unlikeness(replaced, first.ingredient) : 0;
+    looked.push({ substitute, badness: badness + UNLIKE * unlike });
     if (looked.length % 8 === 0)
-      yield { done: looked.length / newcomers.length / 3, objective: 0, evaluations: kitchen.tried };
+      yield { done: looked.length / substitutes.length / 3, objective: 0, evaluations: kitchen.tried };
   }
   looked.sort((a, b) => a.badness - b.badness);
   const shelf = ({
-    newcomer: {
+    substitute: {
       lines: [first],
       sauce,
     },
   }: (typeof looked)[number]) => sauce ?? first?.ingredient.shelf ?? 'nothing';
-  return byTurns(looked, shelf, count).map(({ newcomer }) => newcomer);
+  return byTurns(looked, shelf, count).map(({ substitute }) => substitute);
 }
 
-/** Whole pots with all lines replaced: all of one line’s newcomers, or a beam over several lines. */
+/** Whole pots with all lines replaced: all of one line’s substitutes, or a beam over several lines. */
 function* replacedPots(
   kitchen: Kitchen,
   lines: readonly number[],
@@ -176,28 +176,28 @@ function* replacedPots(
   const count = lines.length === 1 ? swapSearch.closely : swapSearch.closelyOfSeveral;
   let pots: readonly Looked[] = [{ lines: start, badness: 0 }];
   for (const line of lines) {
-    const newcomers = yield* promising(kitchen, line, start, count);
-    if (newcomers.length === 0) return { noneFor: line };
+    const substitutes = yield* promising(kitchen, line, start, count);
+    if (substitutes.length === 0) return { noneFor: line };
     const next: Looked[] = [];
     for (const pot of pots)
-      for (const newcomer of newcomers) {
+      for (const substitute of substitutes) {
         const at = pot.lines.findIndex(({ origin }) => origin === line);
         if (
-          newcomer.lines.some(
+          substitute.lines.some(
             ({ ingredient }) =>
-              newcomer.sauce === undefined &&
+              substitute.sauce === undefined &&
               pot.lines.some((other) => other.ingredient.id === ingredient.id),
           )
         )
           continue;
         next.push(
           kitchen.look(
-            replaceLine(kitchen.original, potOf(kitchen.request, pot.lines), at, newcomer, kitchen.held),
+            replaceLine(kitchen.original, potOf(kitchen.request, pot.lines), at, substitute, kitchen.held),
           ),
         );
       }
     next.sort((a, b) => a.badness - b.badness);
-    pots = lines.length === 1 ? next : byTurns(next, newcomersIn, swapSearch.beam);
+    pots = lines.length === 1 ? next : byTurns(next, substitutesIn, swapSearch.beam);
     yield { done: 1 / 3, objective: pots[0]?.badness ?? 0, evaluations: kitchen.tried };
     if (stop()) break;
   }
@@ -205,7 +205,7 @@ function* replacedPots(
 }
 
 /** What is new in a pot, by shelf: two pots of one kind are near-twins. */
-const newcomersIn = ({ lines }: { readonly lines: readonly PotLine[] }): string =>
+const substitutesIn = ({ lines }: { readonly lines: readonly PotLine[] }): string =>
   [
     ...new Set(
       lines
@@ -232,8 +232,8 @@ function* balanced(kitchen: Kitchen, lines: readonly PotLine[], options: Balance
   return { lines, space, solution, badness };
 }
 
-/** What a quickly balanced pot promises, lower is better: the brief first, then how near it is to the original in figures and in kind. */
-function promise({ original, request }: Kitchen, { lines, solution, badness }: Balanced): number {
+/** How a quickly balanced pot is expected to rank, lower is better: the brief first, then how near it is to the original in figures and in kind. */
+function expectedRank({ original, request }: Kitchen, { lines, solution, badness }: Balanced): number {
   const unlike = lines.map(({ ingredient, replaces }) =>
     replaces === undefined
       ? 0
@@ -248,7 +248,7 @@ function promise({ original, request }: Kitchen, { lines, solution, badness }: B
 }
 const MISSED = 100;
 
-/** The same pot with something beside the newcomer for what stays short. */
+/** The same pot with something beside the substitute for what stays short. */
 function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (readonly PotLine[])[] {
   const { request, aims, allowed, held } = kitchen;
   const batchG = lines.reduce((all, { mass }) => all + mass, 0);
@@ -271,7 +271,7 @@ function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (
   );
 }
 
-/** The best first, then only what is clearly different: another kind of newcomer or another school. */
+/** The best first, then only what is clearly different: another kind of substitute or another school. */
 export function clearlyDifferent<T extends { readonly lines: readonly PotLine[] }>(
   sorted: readonly T[],
   schoolIn: (item: T) => string,
@@ -284,14 +284,17 @@ export function clearlyDifferent<T extends { readonly lines: readonly PotLine[] 
       .filter(({ replaces }) => replaces !== undefined)
       .map(({ ingredient }) => ingredient.id)
       .join(' ');
-  for (const test of [(item: T) => newcomersIn(item), (item: T) => `${newcomersIn(item)} ${schoolIn(item)}`])
+  for (const test of [
+    (item: T) => substitutesIn(item),
+    (item: T) => `${substitutesIn(item)} ${schoolIn(item)}`,
+  ])
     for (const item of sorted) {
       if (out.length >= count) return out;
       const kind = test(item);
       if (out.includes(item) || kinds.has(kind) || out.some((other) => first(other) === first(item)))
         continue;
       kinds.add(kind);
-      kinds.add(newcomersIn(item));
+      kinds.add(substitutesIn(item));
       out.push(item);
     }
   return out;
@@ -322,12 +325,12 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
     .flatMap((pot) => helpedPots(kitchen, pot))
     .map(kitchen.look)
     .sort((a, b) => a.badness - b.badness);
-  for (const { lines: pot } of byTurns(helped, newcomersIn, swapSearch.helped)) {
+  for (const { lines: pot } of byTurns(helped, substitutesIn, swapSearch.helped)) {
     if (complete.stop()) break;
     close.push(yield* balanced(kitchen, pot, { ...complete, ...quickly }));
   }
-  const promiseOf = new Map(close.map((pot) => [pot, promise(kitchen, pot)]));
-  close.sort((a, b) => (promiseOf.get(a) ?? 0) - (promiseOf.get(b) ?? 0));
+  const expectedOf = new Map(close.map((pot) => [pot, expectedRank(kitchen, pot)]));
+  close.sort((a, b) => (expectedOf.get(a) ?? 0) - (expectedOf.get(b) ?? 0));
   const finished: SwapOption[] = [];
   const finishing = [...clearlyDifferent(close, () => '', swapSearch.finished)];
   for (const [i, quick] of finishing.entries()) {

@@ -7,7 +7,7 @@ import { type HouseSauce, type SwapRequest } from './swap-request.js';
 import { preparationsOf, schoolAllows } from './school.js';
 
 /** What could stand where a line stood: one or more lines, their amounts still to be matched unless a table gives them. */
-export interface Newcomer {
+export interface Substitute {
   readonly lines: readonly RecipeLine[];
   /** g of the first line for each g that it replaces, where the equivalents know it. */
   readonly factor?: number;
@@ -18,7 +18,7 @@ export interface Newcomer {
 /** Whether nobody at the table has to leave an ingredient; questions are for the cook. */
 export function allowedFor({ eaters = [], labels }: SwapRequest, ingredient: Ingredient): boolean {
   const label = labels?.get(ingredient.id);
-  const line = { id: 'newcomer', ingredient, named: ingredient.name, ...(label ? { label } : {}) };
+  const line = { id: 'substitute', ingredient, named: ingredient.name, ...(label ? { label } : {}) };
   return eaters.every((eater) =>
     whoCanEat(eater, {
       lines: [line],
@@ -51,7 +51,7 @@ export function lineFor(
 const isShreds = ({ shelf, role }: Ingredient): boolean => shelf === 'bought' && role === 'body';
 
 /** Lines of a sauce of the house, in g for as much dry matter as what it replaces. */
-function sauceFor({ name, lines }: HouseSauce, replaced: RecipeLine): Newcomer | undefined {
+function sauceFor({ name, lines }: HouseSauce, replaced: RecipeLine): Substitute | undefined {
   const dry = ({ ingredient, mass }: RecipeLine) => mass * (1 - (ingredient.per100.water ?? 0) / 100);
   const solids = lines.reduce((all, line) => all + dry(line), 0);
   if (!(solids > 0)) return undefined;
@@ -78,11 +78,11 @@ function doesTheWorkOf(
 }
 
 /** Everything of the larder, and of the household’s sauces, that may stand where this line stands. */
-export function newcomersFor(
+export function substitutesFor(
   request: SwapRequest,
   line: number,
   allowed: (ingredient: Ingredient) => boolean,
-): readonly Newcomer[] {
+): readonly Substitute[] {
   const replaced = request.recipe.lines[line];
   if (!replaced) throw new RangeError(`the recipe has no line ${line}`);
   const known = new Map(
@@ -101,7 +101,7 @@ export function newcomersFor(
       (ingredient) => known.has(ingredient.id) || doesTheWorkOf(replaced.ingredient, ingredient, request),
     )
     .filter((ingredient) => schoolAllows(request.schools, ingredient) && allowed(ingredient))
-    .map((ingredient): Newcomer => {
+    .map((ingredient): Substitute => {
       const factor = known.get(ingredient.id);
       return { lines: [lineFor(ingredient, replaced, request)], ...(factor === undefined ? {} : { factor }) };
     });

@@ -1,10 +1,9 @@
-import type { EaterVerdict } from '@alterum/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, MaxLength } from 'class-validator';
-import { NeedInput } from './eater.js';
+import { NeedInput } from './eater.body.js';
 import { AreParts, IsPortions, MayBeAbsent } from './field.js';
 import { requestLimits } from './kitchen-limits.js';
-import { PotLineInput } from './line.js';
+import { PotLineInput } from './line.body.js';
 
 /** Somebody to judge for, without being kept. */
 export class EaterInput {
@@ -78,26 +77,4 @@ export class WhoCanEatRequest {
   @ArrayMaxSize(MOST_BESIDE, { message: `At most ${MOST_BESIDE} formulas can stand beside it.` })
   @IsString({ each: true, message: 'A formula id must be a text.' })
   beside?: string[];
-}
-
-/** One person’s verdict with the chain of reasons. */
-export interface WhoCanEatView extends Pick<EaterVerdict, 'eater' | 'verdict' | 'checked'> {
-  readonly name: string;
-  readonly reasons: readonly {
-    readonly verdict: 'ask' | 'does-not';
-    readonly because: string;
-    readonly line: string | null;
-    readonly ingredient: string | null;
-    readonly allergen: string | null;
-    readonly chain: readonly string[];
-    readonly wouldChange: string;
-  }[];
-  /** Related foods to ask a clinician about. */
-  readonly askTheClinician: readonly string[];
-}
-
-export interface WhoCanEatResponse {
-  readonly people: readonly WhoCanEatView[];
-  /** What was checked and against what; the words for a print. */
-  readonly caution: string;
 }

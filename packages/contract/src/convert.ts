@@ -1,7 +1,7 @@
 /** The part of the contract that loads no validation, so that the Bench starts light. */
-export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula-wire.js';
-export { ingredientOfOwn } from './own-ingredient-wire.js';
-export { briefOfWishes, wishesOfBrief } from './brief-wire.js';
+export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula.convert.js';
+export { ingredientOfOwn } from './own-ingredient.convert.js';
+export { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 export { eveningLimits } from './evening-limits.js';
 export { storedOf, storedShape, type StoredShape, valueOfStored } from './stored-shape.js';
 export { formulaInLine, lineOfFormula } from './formula-line.js';

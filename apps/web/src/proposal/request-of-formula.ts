@@ -3,7 +3,7 @@ import { packLabels, stockInHouse } from '../household/house-larder';
 import type { Outcome } from '../household/outcome';
 import { useHousehold } from '../household/household-store';
 
-export interface AskedOptions {
+export interface RequestOptions {
   /** Use no more than is in the house. */
   readonly withinStock?: boolean;
   /** The batch may grow or shrink. */
@@ -14,7 +14,7 @@ export interface AskedOptions {
 export function requestOf(
   formula: Formula,
   outcome: Outcome,
-  { withinStock = false, massFree = false }: AskedOptions = {},
+  { withinStock = false, massFree = false }: RequestOptions = {},
 ): BalanceRequest {
   const holds = outcome.lineIds.map((id) => formula.lines.find((line) => line.id === id)?.hold);
   return {

@@ -15,14 +15,14 @@ import {
   Matches,
   MaxLength,
 } from 'class-validator';
-import { AreWishes, WishInput } from './brief.js';
-import { EaterBody } from './eater.js';
+import { AreWishes, WishInput } from './brief.body.js';
+import { EaterBody } from './eater.body.js';
 import { AreParts, IsBetween, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
-import { FormulaBody } from './formula.js';
-import { LawBody, TonightBody, VersionsBody } from './household.js';
-import { LABEL_LIMIT } from './label.js';
-import { OwnIngredientBody } from './own-ingredient.js';
-import { TaughtWordBody } from './taught-word.js';
+import { FormulaBody } from './formula.body.js';
+import { LawBody, TonightBody, VersionsBody } from './household.body.js';
+import { LABEL_LIMIT } from './label.body.js';
+import { OwnIngredientBody } from './own-ingredient.body.js';
+import { TaughtWordBody } from './taught-word.body.js';
 
 /** The only household of a kitchen. */
 export const HERE = 'here';
@@ -234,34 +234,3 @@ export class BackupDocument {
 /** Takes what a kitchen has to what a backup holds, or adds what it lacks. */
 export const restoreModes = ['replace', 'merge'] as const;
 export type RestoreMode = (typeof restoreModes)[number];
-
-/** How many entries, and the names of the first of them. */
-export interface RestoreCount {
-  readonly count: number;
-  readonly names: readonly string[];
-}
-
-/** What restoring does to one kind of entry. */
-export interface RestoreKindView {
-  readonly kind: BackupKind;
-  /** In the backup and not here. */
-  readonly come: RestoreCount;
-  /** In both, and as in the backup afterwards. */
-  readonly change: RestoreCount;
-  /** Here and not in the backup. */
-  readonly go: RestoreCount;
-  /** In both, different, and newer here, so that it stays. */
-  readonly stay: RestoreCount;
-  /** The same in both. */
-  readonly same: number;
-}
-
-/** What restoring would do, or did. */
-export interface RestoreView {
-  readonly mode: RestoreMode;
-  /** When the backup was made. */
-  readonly madeAt: string;
-  readonly kinds: readonly RestoreKindView[];
-  /** Where what was here before is kept; absent in a preview. */
-  readonly kept?: string;
-}

@@ -33,8 +33,8 @@ function Grip() {
 /** A finger that lands here may be scrolling; it changes the stretch with the buttons behind the rail’s name. */
 const isFinger = (event: PointerEvent): boolean => event.pointerType === 'touch';
 
-/** The lit stretch of a rail; each end is pulled by pointer or arrow keys. */
-export default memo(function LitStretch({ rail, wish }: { readonly rail: Rail; readonly wish: Wish }) {
+/** The lit range of a rail; each end is pulled by pointer or arrow keys. */
+export default memo(function LitRange({ rail, wish }: { readonly rail: Rail; readonly wish: Wish }) {
   const gesture = useRef('');
   const ends = [placeOnRail(rail.scale, wish.low), placeOnRail(rail.scale, wish.high)] as const;
   const said = (value: number) => `${figure(value, rail.digits)} ${rail.unit}`;

@@ -3,12 +3,11 @@ import {
   allergenIds,
   type Compound,
   compounds,
-  type Eater,
   type Need,
   type Rule,
   rules,
-  strictnesses,
   type Strictness,
+  strictnesses,
 } from '@alterum/core';
 import { Type } from 'class-transformer';
 import {
@@ -97,21 +96,4 @@ export class EaterBody {
 export class EaterUpdate extends EaterBody {
   @IsVersion()
   version!: number;
-}
-
-export interface EaterView extends Eater {
-  readonly version: number;
-}
-
-/** A need of the core from a validated input. @throws RangeError when a field its kind needs is missing (validation comes first) */
-export function needFromInput(input: NeedInput): Need {
-  const { kind, allergen, ingredient, strictness, gramsPerPortion, compound, rule } = input;
-  if (kind === 'allergen' && allergen && strictness)
-    return { kind, allergen, strictness, traces: input.traces ?? false };
-  if (kind === 'ingredient' && ingredient && strictness) return { kind, ingredient, strictness };
-  if (kind === 'salt-limit' && gramsPerPortion !== undefined) return { kind, gramsPerPortion };
-  if (kind === 'compound' && compound && gramsPerPortion !== undefined)
-    return { kind, compound, gramsPerPortion };
-  if (kind === 'rule' && rule) return { kind, rule };
-  throw new RangeError(`a need of kind "${kind}" came without its fields`);
 }

@@ -7,8 +7,8 @@ import {
   IsIn,
   IsNumber,
   Validate,
-  ValidatorConstraint,
   type ValidationArguments,
+  ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
 import { AreParts, IsName, MayBeAbsent } from './field.js';
@@ -17,8 +17,8 @@ import { AreParts, IsName, MayBeAbsent } from './field.js';
 const BEYOND = 10;
 
 /** Two ends the right way round, near the rail they belong to. */
-@ValidatorConstraint({ name: 'stretchOfRail' })
-class StretchOfRail implements ValidatorConstraintInterface {
+@ValidatorConstraint({ name: 'rangeOfRail' })
+class RangeOfRail implements ValidatorConstraintInterface {
   validate(high: unknown, { object }: ValidationArguments): boolean {
     const { rail, low } = object as WishInput;
     if (typeof high !== 'number' || typeof low !== 'number' || !railIds.includes(rail)) return true;
@@ -29,8 +29,8 @@ class StretchOfRail implements ValidatorConstraintInterface {
   defaultMessage({ object }: ValidationArguments): string {
     const { rail, low, high } = object as WishInput;
     return low > high
-      ? `The lit stretch of ${rail} is upside down: its low end (${low}) lies above its high end (${high}).`
-      : `The lit stretch of ${rail} lies far outside its rail.`;
+      ? `The lit range of ${rail} is upside down: its low end (${low}) lies above its high end (${high}).`
+      : `The lit range of ${rail} lies far outside its rail.`;
   }
 }
 
@@ -46,7 +46,7 @@ export class WishInput {
   low!: number;
 
   @IsNumber({}, { message: 'The high end must be a number.' })
-  @Validate(StretchOfRail)
+  @Validate(RangeOfRail)
   high!: number;
 
   @MayBeAbsent()
@@ -76,10 +76,4 @@ export class SavedBriefBody {
 
   @AreWishes()
   wishes!: WishInput[];
-}
-
-export interface SavedBriefView {
-  readonly id: string;
-  readonly name: string;
-  readonly wishes: readonly WishInput[];
 }

@@ -1,5 +1,5 @@
 import type { Amount, Hold, Line, UnitId } from '@alterum/core';
-import type { HoldInput } from './line.js';
+import type { HoldInput } from './line.body.js';
 
 const inputOfHold = (hold: Hold | undefined): HoldInput | null => (hold ? { ...hold } : null);
 
@@ -11,7 +11,7 @@ export function holdOfInput(input: HoldInput | null | undefined): { readonly hol
 }
 
 /** The core’s amount; absent where none was said. */
-export const amountOfWire = (amount: number | null, unit: UnitId): Amount | undefined =>
+export const amountOfInput = (amount: number | null, unit: UnitId): Amount | undefined =>
   amount === null ? undefined : { value: amount, unit };
 
 /** A line as it is sent. */

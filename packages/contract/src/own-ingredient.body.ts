@@ -1,4 +1,4 @@
-import { type AllergenId, allergenIds, type NutritionLabel, type Role, roles } from '@alterum/core';
+import { type AllergenId, allergenIds, type Role, roles } from '@alterum/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsObject, IsString, MaxLength } from 'class-validator';
 import { IsBetween, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
@@ -69,23 +69,3 @@ export class OwnIngredientUpdate extends OwnIngredientBody {
   @IsVersion()
   version!: number;
 }
-
-/** An own ingredient as it was written down. */
-export interface OwnIngredientView {
-  readonly id: string;
-  readonly version: number;
-  readonly name: string;
-  readonly like: string | null;
-  readonly role: Role | null;
-  readonly label: NutritionLabel;
-  readonly contains: readonly AllergenId[];
-  readonly askFor: readonly AllergenId[];
-  readonly density: number | null;
-  readonly pricePerKg: number | null;
-}
-
-/** The core's label from a validated input, without what was left out. */
-export const labelFromInput = (input: NutritionLabelInput): NutritionLabel =>
-  Object.fromEntries(
-    Object.entries(input).filter(([, value]) => value !== undefined),
-  ) as unknown as NutritionLabel;

@@ -1,4 +1,4 @@
-import { type AllergenId, allergenIds, type TaughtWord } from '@alterum/core';
+import { type AllergenId, allergenIds } from '@alterum/core';
 import { IsIn } from 'class-validator';
 
 /** What a word means that the reader of labels does not know. */
@@ -8,5 +8,3 @@ export class TaughtWordBody {
   })
   means!: 'nothing' | AllergenId;
 }
-
-export type TaughtWordView = TaughtWord;

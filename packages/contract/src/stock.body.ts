@@ -6,8 +6,3 @@ export class StockInput {
   @IsBetween('The amount in the house', 0, 100_000, 'g')
   grams!: number;
 }
-
-export interface StockView {
-  readonly ingredient: string;
-  readonly grams: number;
-}

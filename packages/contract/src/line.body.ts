@@ -10,11 +10,8 @@ import {
   type UnitId,
   unitIds,
 } from '@alterum/core';
+import { Type } from 'class-transformer';
 import {
-  Validate,
-  ValidatorConstraint,
-  type ValidationArguments,
-  type ValidatorConstraintInterface,
   IsIn,
   IsNotEmpty,
   IsNumber,
@@ -23,9 +20,12 @@ import {
   Max,
   MaxLength,
   Min,
+  Validate,
   ValidateIf,
+  type ValidationArguments,
+  ValidatorConstraint,
+  type ValidatorConstraintInterface,
 } from 'class-validator';
-import { Type } from 'class-transformer';
 import { IsBetween, IsPart, MayBeAbsent } from './field.js';
 
 /** One thing in the pot: what, how much, how prepared and when it goes in. */

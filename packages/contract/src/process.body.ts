@@ -1,4 +1,3 @@
-import { type Process } from '@alterum/core';
 import { IsBoolean } from 'class-validator';
 import { IsBetween, MayBeAbsent } from './field.js';
 
@@ -66,12 +65,4 @@ export class ProcessInput {
   @MayBeAbsent()
   @IsBetween('The noodles', 0, 20_000, 'g')
   noodlesG?: number;
-}
-
-/** A whole process from what was sent, completed from a base. */
-export function completeProcess(given: ProcessInput | undefined, base: Process): Process {
-  return {
-    ...base,
-    ...Object.fromEntries(Object.entries(given ?? {}).filter(([, value]) => value !== undefined)),
-  };
 }

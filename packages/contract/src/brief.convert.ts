@@ -1,5 +1,5 @@
 import { type Brief, currentRailId, type RailId, wishesOf, withWish } from '@alterum/core';
-import type { WishInput } from './brief.js';
+import type { WishInput } from './brief.body.js';
 
 /** A brief as it is sent: a list, in the order of the rails. */
 export const wishesOfBrief = (brief: Brief): WishInput[] =>

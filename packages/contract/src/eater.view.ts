@@ -1,0 +1,5 @@
+import type { Eater } from '@alterum/core';
+
+export interface EaterView extends Eater {
+  readonly version: number;
+}

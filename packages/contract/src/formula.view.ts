@@ -1,0 +1,37 @@
+import type { Family } from '@alterum/core';
+import type { WishInput } from './brief.body.js';
+import type { FormulaBody, ServeInput } from './formula.body.js';
+import type { FormulaContent } from './formula.convert.js';
+import type { LineInput } from './line.body.js';
+import type { ProcessInput } from './process.body.js';
+
+/** A formula as the API answers it. */
+export interface FormulaView extends Required<Omit<FormulaBody, 'lines' | 'process' | 'serve' | 'brief'>> {
+  readonly id: string;
+  readonly version: number;
+  readonly updatedAt: string;
+  readonly lines: readonly Required<LineInput>[];
+  readonly process: Required<ProcessInput>;
+  readonly serve: Required<ServeInput>;
+  readonly brief: readonly WishInput[] | null;
+}
+
+/** A formula in the list. */
+export interface FormulaSummary {
+  readonly id: string;
+  readonly name: string;
+  readonly family: Family;
+  readonly portions: number;
+  readonly lineCount: number;
+  readonly version: number;
+  readonly updatedAt: string;
+}
+
+/** A kept version of a formula, with what stood in it. */
+export interface VersionView {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+  readonly keptAt: string;
+  readonly content: FormulaContent;
+}

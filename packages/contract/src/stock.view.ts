@@ -1,0 +1,4 @@
+export interface StockView {
+  readonly ingredient: string;
+  readonly grams: number;
+}

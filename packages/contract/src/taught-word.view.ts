@@ -1,0 +1,3 @@
+import type { TaughtWord } from '@alterum/core';
+
+export type TaughtWordView = TaughtWord;
