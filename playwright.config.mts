@@ -15,16 +15,21 @@ async function freePort(): Promise<number> {
   });
 }
 
+/** Journeys at a time, each on a kitchen of its own; one a core. */
+const KITCHENS = 2;
+
 // This file is read again in every worker; the environment carries the first choice over to them.
-process.env['E2E_PORT'] ??= String(await freePort());
+process.env['E2E_PORTS'] ??= (await Promise.all(Array.from({ length: KITCHENS }, freePort))).join(',');
 process.env['E2E_DIR'] ??= mkdtempSync(join(tmpdir(), 'alterum-e2e-'));
-const baseURL = `http://127.0.0.1:${process.env['E2E_PORT']}`;
+const ports = process.env['E2E_PORTS'].split(',');
+const addressOf = (kitchen: number) => `http://127.0.0.1:${ports[kitchen]}`;
+const baseURL = addressOf(Number(process.env['TEST_PARALLEL_INDEX'] ?? 0));
 
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '**/*.e2e.ts',
   fullyParallel: false,
-  workers: 1,
+  workers: KITCHENS,
   forbidOnly: !!process.env['CI'],
   reporter: [['list']],
   // A busy machine with few cores is slow; what fails here failed for another reason than the clock.
@@ -48,9 +53,9 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
+  webServer: ports.map((port, kitchen) => ({
     command: 'node scripts/start.mjs',
-    url: `${baseURL}/api/health`,
+    url: `${addressOf(kitchen)}/api/health`,
     timeout: 180_000,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5_000 },
@@ -59,8 +64,8 @@ export default defineConfig({
     // The name under which a test opens it as on a home network.
     env: {
       ALTERUM_HOSTS: 'kitchen.test',
-      PORT: process.env['E2E_PORT'],
-      DATABASE_FILE: join(process.env['E2E_DIR'], 'e2e.sqlite'),
+      PORT: port,
+      DATABASE_FILE: join(process.env['E2E_DIR'] ?? '', `kitchen-${kitchen}.sqlite`),
     },
-  },
+  })),
 });

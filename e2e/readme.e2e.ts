@@ -38,7 +38,7 @@ test('what the README says of backups is what happens, word for word, the server
     'npm run restore',
   ]);
   const folder = mkdtempSync(join(tmpdir(), 'alterum-readme-'));
-  const database = join(process.env['E2E_DIR'] ?? '', 'e2e.sqlite');
+  const database = join(process.env['E2E_DIR'] ?? '', `kitchen-${test.info().parallelIndex}.sqlite`);
   const { id } = (await (
     await request.post('/api/formulas', { data: { name: 'Kept by the README' } })
   ).json()) as { id: string };

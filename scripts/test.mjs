@@ -46,16 +46,6 @@ const suite =
   };
 
 const script = (name, run, ...args) => check(name, 'npm', 'run', '--silent', run, '--', ...args);
-const browserTests = (shard) =>
-  suite(
-    `Browser tests, ${shard}`,
-    /^\s+\d+ (passed|failed|flaky|interrupted)/,
-    'npx',
-    'playwright',
-    'test',
-    `--shard=${shard}`,
-    `--output=test-results/${shard.replace('/', '-of-')}`,
-  );
 
 rmSync(join(root, 'test-results'), { recursive: true, force: true });
 await check('Type check', 'npx', 'tsc', '-b')();
@@ -86,7 +76,7 @@ await inLanes(
 await suite('Unit and API tests', /^Tests:/, 'npx', 'jest')();
 if (browser) {
   await script('Accidents, in short', 'harden', '--short')();
-  await inLanes([browserTests('1/2')], [browserTests('2/2')]);
+  await suite('Browser tests', /^\s+\d+ (passed|failed|flaky|interrupted)/, 'npx', 'playwright', 'test')();
 } else total.failed += 1;
 
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
