@@ -31,6 +31,16 @@ for (const [device, width, height] of [
   });
 }
 
+test('the licences of what the page is made of come with it', async ({ page }) => {
+  await openBench(page);
+  await page.keyboard.press('?');
+  const opened = page.waitForEvent('popup');
+  await page.getByRole('link', { name: 'Licences of what this app is made of' }).click();
+  const text = (await (await opened).locator('body').textContent()) ?? '';
+  for (const named of ['Name: react-dom', 'Name: d3-contour', 'MIT', 'SIL OPEN FONT LICENSE'])
+    expect(text).toContain(named);
+});
+
 test('no page says anything on the console', async ({ page }) => {
   const said: string[] = [];
   page.on('console', (message) => ['error', 'warning'].includes(message.type()) && said.push(message.text()));

@@ -1,4 +1,5 @@
 import { tryBusy } from './busy';
+import { tryDev } from './dev';
 import { tryDisks } from './disks';
 import { tryFiles } from './files';
 import type { Finding } from './finding';
@@ -16,6 +17,7 @@ const parts: Readonly<Record<string, () => Promise<readonly Finding[]> | readonl
   busy: tryBusy,
   disks: tryDisks,
   files: tryFiles,
+  dev: tryDev,
   strangers: tryStrangers,
   labels: tryLabels,
   fuzz: () => tryFuzz(short ? 1500 : 20_000),

@@ -45,6 +45,16 @@ export default function Shortcuts({ close }: { readonly close: () => void }) {
           </div>
         ))}
       </dl>
+      <p className="mt-4 border-t border-hair pt-2 text-sm">
+        <a
+          href="/licences.txt"
+          target="_blank"
+          rel="noreferrer"
+          className="inline-flex min-h-6 items-center font-semibold text-rim underline"
+        >
+          Licences of what this app is made of
+        </a>
+      </p>
     </Dialog>
   );
 }
