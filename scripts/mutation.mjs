@@ -56,6 +56,8 @@ const config = {
   reporters: ['clear-text', 'json'],
   clearTextReporter: { allowColor: false, reportTests: false, logTests: false },
   jsonReporter: { fileName: `reports/mutation/${folder.replaceAll('/', '-')}.json` },
+  // What is worked out once when a file is loaded would have every test run for each change of it.
+  ignoreStatic: true,
   concurrency: 2,
   timeoutMS: 20_000,
   thresholds: { high: 90, low: 80, break: 80 },

@@ -1,5 +1,7 @@
 import { potOf } from '../../larder/pot-of.js';
+import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { predict } from '../predict.js';
+import { curdling as curdlingTable } from './curdling.params.js';
 
 const hot = { maxTemperatureC: 90, holdMin: 3, heatingRateCPerMin: 8 };
 type Pot = Parameters<typeof potOf>;
@@ -25,6 +27,25 @@ describe('curdling', () => {
     expect(soy(risky, { ...hot, heatingRateCPerMin: 3 })).toBeLessThan(
       soy(risky, { ...hot, heatingRateCPerMin: 25 }),
     );
+  });
+
+  test('calcium makes it likelier when hot, by as much as its table says, and not at all when cold', () => {
+    const drink = ingredientById('soya-drink-plain');
+    if (!drink) throw new Error('the larder has no soya drink');
+    const rich = {
+      ...drink,
+      id: 'rich',
+      per100: { ...drink.per100, calciumMg: (drink.per100.calciumMg ?? 0) + 120 },
+    };
+    const logit = (p: number) => Math.log(p / (1 - p));
+    const risk = (of: typeof drink, process: Pot[1]) => figures([[of, 300]], process).curdling;
+    const per100Water = (100 * 120) / (drink.per100.water ?? 0);
+    const heat = 1 / (1 + Math.exp(-(90 - curdlingTable.hotMidpoint) / curdlingTable.hotWidth));
+    expect(logit(risk(rich, hot)) - logit(risk(drink, hot))).toBeCloseTo(
+      curdlingTable.calcium * per100Water * heat,
+      6,
+    );
+    expect(risk(rich, { maxTemperatureC: 15 })).toBeCloseTo(risk(drink, { maxTemperatureC: 15 }), 3);
   });
 
   test('where there is no protein nothing can curdle', () => {

@@ -1,5 +1,8 @@
 import { potOf } from '../../larder/pot-of.js';
+import { potAt } from '../pot-at.js';
 import { predict } from '../predict.js';
+import { pullLength } from './pull-length.js';
+import { pull } from './pull-length.params.js';
 
 const boiled = { maxTemperatureC: 92, holdMin: 3, blenderPower: 0.6, blendSeconds: 60 };
 type Serving = Parameters<typeof potOf>[2];
@@ -51,4 +54,37 @@ test('days in the fridge cost pull, and warming again brings back only some of i
     again = pullOf(melt(30), boiled, { atC: 70, storage: 'reheat', days: 3 });
   expect(again).toBeLessThan(fresh);
   expect(cold).toBeLessThan(again);
+});
+
+test('hard particles break strands: by their volume, and by their size where they are coarse', () => {
+  const with40 = (process: typeof boiled) => {
+    const { mix, flow } = potAt(potOf(melt(36), process, { atC: 70 }));
+    return { length: pullLength(mix, flow, momentAt), mix, flow };
+  };
+  const momentAt = { temperature: 70, storage: 'cool', days: 0 } as const;
+  const fine = with40({ ...boiled, blenderPower: 0.9, blendSeconds: 120 });
+  const thread = (one: typeof fine) =>
+    pull.viscousDrip * (1 - Math.exp(-one.flow.viscosity / pull.viscousScale));
+  // The same pot with half of its solids taken away: only the breaking is another.
+  const solid = (1 - fine.flow.dropletShare) * fine.flow.dispersedVolume;
+  const fewer = pullLength(
+    fine.mix,
+    {
+      ...fine.flow,
+      dispersedVolume: fine.flow.dispersedVolume - solid / 2,
+      dropletShare:
+        (fine.flow.dropletShare * fine.flow.dispersedVolume) / (fine.flow.dispersedVolume - solid / 2),
+    },
+    momentAt,
+  );
+  expect((fewer - thread(fine)) / (fine.length - thread(fine))).toBeCloseTo(
+    Math.exp((pull.particlesBreak * solid) / 2),
+    6,
+  );
+  const coarse = pullLength(
+    { ...fine.mix, largestDiameter: pull.coarseFrom + pull.coarseScale },
+    fine.flow,
+    momentAt,
+  );
+  expect((coarse - thread(fine)) / (fine.length - thread(fine))).toBeCloseTo(0.5, 6);
 });
