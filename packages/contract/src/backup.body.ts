@@ -17,7 +17,7 @@ import {
 } from 'class-validator';
 import { AreWishes, WishInput } from './brief.body.js';
 import { EaterBody } from './eater.body.js';
-import { AreParts, IsBetween, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
+import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
 import { FormulaBody } from './formula.body.js';
 import { LawBody, TonightBody, VersionsBody } from './household.body.js';
 import { LABEL_LIMIT } from './label.body.js';
@@ -49,21 +49,10 @@ const IsWhen = (what: string): PropertyDecorator =>
   IsISO8601({ strict: true }, { message: `${what} must be a date and time like 2026-11-25T18:30:00.000Z.` });
 
 /** When it was taken out of sight; null while it is there. */
-const IsPutAway = (): PropertyDecorator => (target, property) => {
-  for (const check of [IsOptional(), IsWhen('When it was put away')]) check(target, property);
-};
+const IsPutAway = (): PropertyDecorator => all(IsOptional(), IsWhen('When it was put away'));
 
 const IsId = (): PropertyDecorator =>
   Matches(/^[\w-]{1,64}$/, { message: 'The id must be 1 to 64 letters, digits, “-” and “_”.' });
-
-const IsIngredientId = (): PropertyDecorator => (target, property) => {
-  for (const check of [
-    IsString({ message: 'The ingredient must be named by its larder id.' }),
-    IsNotEmpty({ message: 'The ingredient must be named by its larder id.' }),
-    MaxLength(120, { message: 'The ingredient id is too long.' }),
-  ])
-    check(target, property);
-};
 
 /** A kept version of a formula. */
 export class BackupVersion {
@@ -194,17 +183,13 @@ export type BackupKind = (typeof backupKinds)[number];
 /** Kinds that came later, by the version that first had them: an older backup says nothing of them, so that they stay as they are. */
 export const kindsSinceTheFirst: Readonly<Partial<Record<BackupKind, number>>> = { words: 2, household: 2 };
 
-const IsListOf =
-  (kind: BackupKind, type: () => new () => object): PropertyDecorator =>
-  (target, property) => {
-    for (const check of [
-      IsArray({ message: `“${kind}” must be a list.` }),
-      ArrayMaxSize(backupLimits[kind], { message: `“${kind}” holds at most ${backupLimits[kind]} entries.` }),
-      AreParts(),
-      Type(type),
-    ])
-      check(target, property);
-  };
+const IsListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator =>
+  all(
+    IsArray({ message: `“${kind}” must be a list.` }),
+    ArrayMaxSize(backupLimits[kind], { message: `“${kind}” holds at most ${backupLimits[kind]} entries.` }),
+    AreParts(),
+    Type(type),
+  );
 
 /** A list that older backups do not have. */
 const MayBeListOf =

@@ -11,7 +11,7 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
-import { AreParts, IsName, MayBeAbsent } from './field.js';
+import { all, AreParts, IsName, MayBeAbsent } from './field.js';
 
 /** Widest a wish may reach beyond its rail, in lengths of the rail. @source assumed: enough for anything that can be dragged or typed */
 const BEYOND = 10;
@@ -59,15 +59,13 @@ export class WishInput {
 }
 
 /** Wishes of a brief, at most one a rail. */
-export const AreWishes = (): PropertyDecorator => (target, property) => {
-  for (const check of [
+export const AreWishes = (): PropertyDecorator =>
+  all(
     IsArray({ message: 'The brief must be a list of wishes.' }),
     ArrayMaxSize(railIds.length, { message: 'A brief holds at most one wish a property.' }),
     AreParts(),
     Type(() => WishInput),
-  ])
-    check(target, property);
-};
+  );
 
 /** A brief kept under a name, for any formula. */
 export class SavedBriefBody {

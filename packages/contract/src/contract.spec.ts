@@ -1,3 +1,4 @@
+import 'reflect-metadata';
 import { blankFormula, ingredientById } from '@alterum/core';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';

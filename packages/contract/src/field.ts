@@ -13,7 +13,7 @@ import {
 } from 'class-validator';
 
 /** Several checks as one decorator. */
-const all =
+export const all =
   (...checks: readonly PropertyDecorator[]): PropertyDecorator =>
   (target, property) =>
     checks.forEach((check) => check(target, property));
@@ -68,3 +68,11 @@ export const IsPart = (): PropertyDecorator =>
 /** A list of objects, each with checks of its own. */
 export const AreParts = (): PropertyDecorator =>
   ValidateNested({ each: true, message: 'Each entry of the list must be an object.' });
+
+/** The larder id of an ingredient. */
+export const IsIngredientId = (): PropertyDecorator =>
+  all(
+    IsString({ message: 'The ingredient must be named by its larder id.' }),
+    IsNotEmpty({ message: 'The ingredient must be named by its larder id.' }),
+    MaxLength(120, { message: 'The ingredient id is too long.' }),
+  );

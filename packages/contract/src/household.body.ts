@@ -6,13 +6,12 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
-  IsNotEmpty,
   IsString,
   MaxLength,
   ValidateIf,
 } from 'class-validator';
 import { eveningLimits } from './evening-limits.js';
-import { AreParts, IsBetween, IsName } from './field.js';
+import { all, AreParts, IsBetween, IsIngredientId, IsName } from './field.js';
 
 /** Which law’s list of allergens a household reads on its packs. */
 export const laws = ['eu', 'us'] as const;
@@ -51,9 +50,7 @@ export class TonightBody {
 /** Something stirred into a base or into one version of it. */
 export class AddedInput {
   /** Id of a larder ingredient, or "formula:" and the id of a formula. */
-  @IsString({ message: 'The ingredient must be named by its larder id.' })
-  @IsNotEmpty({ message: 'The ingredient must be named by its larder id.' })
-  @MaxLength(120, { message: 'The ingredient id is too long.' })
+  @IsIngredientId()
   ingredient!: string;
 
   /** g in one portion; null until it is known. */
@@ -62,16 +59,14 @@ export class AddedInput {
   grams!: number | null;
 }
 
-const AreAdded = (): PropertyDecorator => (target, property) => {
-  for (const check of [
+const AreAdded = (): PropertyDecorator =>
+  all(
     IsArray({ message: 'What is added must be a list.' }),
     ArrayMaxSize(eveningLimits.added, { message: `At most ${eveningLimits.added} things can be added.` }),
     ArrayUnique((added: AddedInput | null) => added?.ingredient, { message: 'Each thing is added once.' }),
     AreParts(),
     Type(() => AddedInput),
-  ])
-    check(target, property);
-};
+  );
 
 export class VersionDraft {
   @IsName('Give the version a name.', 60) name!: string;

@@ -26,14 +26,12 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
-import { IsBetween, IsPart, MayBeAbsent } from './field.js';
+import { IsBetween, IsIngredientId, IsPart, MayBeAbsent } from './field.js';
 
 /** One thing in the pot: what, how much, how prepared and when it goes in. */
 export class PotLineInput {
   /** Id of a larder ingredient, or its exact name. */
-  @IsString({ message: 'The ingredient must be named by its larder id.' })
-  @IsNotEmpty({ message: 'The ingredient must be named by its larder id.' })
-  @MaxLength(120, { message: 'The ingredient id is too long.' })
+  @IsIngredientId()
   ingredient!: string;
 
   /** Null where the cook has not said any that could be read; such a line is left out of the figures. */

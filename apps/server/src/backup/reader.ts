@@ -1,3 +1,4 @@
+import { keyFieldOf, keyOf } from './entry-key.js';
 import { Transform, type Readable, Writable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import {
@@ -237,21 +238,10 @@ function repeated(entries: Readonly<Record<BackupKind, readonly object[]>>): Fie
   for (const kind of backupKinds) {
     const seen = new Set<string>();
     (entries[kind] as readonly Readonly<Record<string, unknown>>[]).forEach((entry, i) => {
-      const key =
-        kind === 'words'
-          ? 'word'
-          : kind === 'labels' || kind === 'stock'
-            ? 'ingredient'
-            : kind === 'briefs'
-              ? 'name'
-              : 'id';
-      if (kind === 'words') checkWord(String(entry['word']), `words[${i}].word`, problems);
-      once(
-        seen,
-        kind === 'words' ? taughtKey(String(entry[key])) : String(entry[key]),
-        `${kind}[${i}].${key}`,
-        `“${String(entry[key])}” is there twice.`,
-      );
+      const field = keyFieldOf[kind],
+        key = String(entry[field]);
+      if (kind === 'words') checkWord(key, `words[${i}].word`, problems);
+      once(seen, keyOf(kind, entry), `${kind}[${i}].${field}`, `“${key}” is there twice.`);
       if (typeof entry['name'] === 'string' && entry['name'].trim() === '')
         problems.push({ field: `${kind}[${i}].name`, message: 'The name is empty.' });
     });

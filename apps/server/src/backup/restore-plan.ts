@@ -1,3 +1,4 @@
+import { keyOf } from './entry-key.js';
 import { createHash } from 'node:crypto';
 import {
   type BackupDocument,
@@ -10,7 +11,6 @@ import {
   type RestoreKindView,
   type RestoreMode,
 } from '@alterum/contract';
-import { taughtKey } from '@alterum/core';
 import type { EntityManager } from '@mikro-orm/libsql';
 import { breathe } from '../platform/breathe.js';
 import { AT_ONCE, MOST_NAMES } from './backup.params.js';
@@ -45,25 +45,6 @@ export interface Plan {
   readonly go: Readonly<Record<BackupKind, readonly string[]>>;
   readonly kinds: readonly RestoreKindView[];
 }
-
-/** What tells an entry from the others of its kind. */
-export const keyOf = (kind: BackupKind, entry: Entry): string => {
-  const { id, name, ingredient, word } = entry as {
-    readonly id?: string;
-    readonly name?: string;
-    readonly ingredient?: string;
-    readonly word?: string;
-  };
-  const key =
-    kind === 'words'
-      ? taughtKey(word ?? '')
-      : kind === 'briefs'
-        ? name?.trim()
-        : kind === 'labels' || kind === 'stock'
-          ? ingredient
-          : id;
-  return key ?? '';
-};
 
 const nameOf = (kind: BackupKind, entry: Entry): string =>
   'name' in entry

@@ -1,4 +1,4 @@
-import { noBuffers, pHOfMixture, strongIonDifference, titratable } from './charge-balance.js';
+import { bufferCharge, noBuffers, pHOfMixture, strongIonDifference, titratable } from './charge-balance.js';
 
 /** mmol in 1000 mL. */
 const pH = (amounts: Partial<ReturnType<typeof noBuffers>>, strongIons = 0) =>
@@ -34,4 +34,42 @@ test('protein buffers: the same lemon sours a protein milk less', () => {
 
 test('titratable acid counts every proton', () => {
   expect(titratable({ ...noBuffers(), citric: 2, malic: 3, acetic: 4, lactic: 5 })).toBe(21);
+});
+
+describe('worked by hand', () => {
+  const nothing = noBuffers();
+  test.each([
+    ['water alone', 0, 7],
+    ['a millimole of base in a litre', 1, 11],
+    ['a millimole of acid in a litre', -1, 3],
+    ['a tenth of that', -0.1, 4],
+    ['a hundredth of a millimole of base', 0.01, 9],
+  ] as const)('%s', (_what, strongIons, pH) => {
+    expect(pHOfMixture(strongIons, nothing, 1000)).toBeCloseTo(pH, 6);
+    expect(strongIonDifference(pH, nothing, 1000)).toBeCloseTo(strongIons, 9);
+  });
+
+  test('half of vinegar’s acid is charged at its pKa, all of citric acid’s three protons are gone when alkaline', () => {
+    const h = (pH: number) => 10 ** -pH;
+    expect(bufferCharge(h(4.76), { ...nothing, acetic: 2 })).toBeCloseTo(1, 9);
+    expect(bufferCharge(h(3.86), { ...nothing, lactic: 2 })).toBeCloseTo(1, 9);
+    expect(bufferCharge(h(12), { ...nothing, citric: 1 })).toBeCloseTo(3, 4);
+    expect(bufferCharge(h(12), { ...nothing, malic: 1 })).toBeCloseTo(2, 4);
+    expect(bufferCharge(h(12), { ...nothing, phosphate: 1 })).toBeCloseTo(2, 4);
+    expect(bufferCharge(h(12), { ...nothing, protein: 1 })).toBeCloseTo(0.55 + 0.55 + 0.15, 4);
+    expect(bufferCharge(h(4), { ...nothing, protein: 1 })).toBeCloseTo(
+      0.55 / 2 + 0.55 / 11 + 0.15 / (1 + 10 ** 2.4),
+      6,
+    );
+    expect(bufferCharge(h(4.76), { ...nothing, citric: 1 })).toBeCloseTo(
+      // 1 : 10^1.63 : 10^1.63 : 10^(1.63 − 1.64) by the stepwise constants
+      (10 ** 1.63 + 2 * 10 ** 1.63 + 3 * 10 ** -0.01) / (1 + 10 ** 1.63 + 10 ** 1.63 + 10 ** -0.01),
+      6,
+    );
+  });
+
+  test('what lies beyond the range ends at its ends', () => {
+    expect(pHOfMixture(1e6, nothing, 1000)).toBeGreaterThan(11.9);
+    expect(pHOfMixture(-1e6, nothing, 1000)).toBeLessThan(1.1);
+  });
 });
