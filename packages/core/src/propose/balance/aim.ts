@@ -7,7 +7,7 @@ import type { Band } from '../../predict/uncertainty/band.js';
 import { balanceWeights, edges, wishWeights } from './balance.params.js';
 import { outside } from './bounded-least-squares.js';
 
-/** A wish in steps of its rail, ready for the arithmetic. */
+/** A wish in differences just noticed of its rail, ready for the arithmetic. */
 export interface Aim {
   readonly rail: RailId;
   readonly wish: Wish;
@@ -16,7 +16,7 @@ export interface Aim {
   readonly weight: number;
 }
 
-/** How far a band lies outside an aim, in steps of the rail. */
+/** How far a band lies outside an aim, in differences just noticed. */
 export interface Miss {
   /** Of the middle; negative is below the stretch. */
   readonly middle: number;
@@ -24,13 +24,14 @@ export interface Miss {
   readonly band: number;
 }
 
-const inSteps = (rail: RailId, value: number): number => coordinateOn(railOf(rail).scale, value) / NOTICEABLE;
+const noticedFromZero = (rail: RailId, value: number): number =>
+  coordinateOn(railOf(rail).scale, value) / NOTICEABLE;
 
 export const aimOf = (rail: RailId, wish: Wish): Aim => ({
   rail,
   wish,
-  low: inSteps(rail, wish.low),
-  high: inSteps(rail, wish.high),
+  low: noticedFromZero(rail, wish.low),
+  high: noticedFromZero(rail, wish.high),
   weight: wishWeights[weightOf(wish)],
 });
 
@@ -40,7 +41,7 @@ export const aimsOf = (brief: Brief): readonly Aim[] =>
 /**
  * The distance of a band from a stretch. A band wider than its stretch cannot lie inside it: then it is to stand in the middle, and
  * only what sticks out further on one side than it must counts.
- * @param margin steps by which the middle is to stay inside the edges
+ * @param margin differences just noticed by which the middle is to stay inside the edges
  */
 export function missOf(aim: Aim, band: Band, margin = 0): Miss {
   const [middle, bandLow, bandHigh] = figuresOf(aim, band);
@@ -50,15 +51,15 @@ export function missOf(aim: Aim, band: Band, margin = 0): Miss {
   };
 }
 
-/** The figures of an aim, in steps: the middle, and each end of the band less what no amount could bring inside. */
+/** The figures of an aim, in differences just noticed: the middle, and each end of the band less what no amount could bring inside. */
 export function figuresOf(
   { rail, low, high }: Aim,
   { low: from, mid, high: to }: Band,
 ): readonly [middle: number, bandLow: number, bandHigh: number] {
-  const bandLow = inSteps(rail, from),
-    bandHigh = inSteps(rail, to);
+  const bandLow = noticedFromZero(rail, from),
+    bandHigh = noticedFromZero(rail, to);
   const unavoidable = Math.max(0, (bandHigh - bandLow - (high - low)) / 2);
-  return [inSteps(rail, mid), bandLow + unavoidable, bandHigh - unavoidable];
+  return [noticedFromZero(rail, mid), bandLow + unavoidable, bandHigh - unavoidable];
 }
 
 /** Where the middle is to lie: the stretch, less a margin at each edge. */
@@ -78,7 +79,7 @@ export const met = (misses: readonly Miss[]): boolean =>
 export const missedRails = (aims: readonly Aim[], misses: readonly Miss[]): readonly RailId[] =>
   aims.flatMap(({ rail }, i) => (met(misses.slice(i, i + 1)) ? [] : [rail]));
 
-/** What each miss weighs against the others. @param margin steps by which the middle is to stay inside the edges */
+/** What each miss weighs against the others. @param margin differences just noticed by which the middle is to stay inside the edges */
 export const penaltiesOf = (aims: readonly Aim[], assessed: Assessed, margin: number): readonly number[] =>
   missesOf(aims, assessed, margin).map(
     ({ middle, band }, i) => (aims[i]?.weight ?? 1) * (middle ** 2 + balanceWeights.band * band ** 2),

@@ -1,15 +1,15 @@
 /**
- * What the balance weighs against what. Distances are counted in steps of a rail: one step is a difference a cook would notice.
+ * What the balance weighs against what. Distances are counted in differences that a cook would just notice (`NOTICEABLE`).
  * @source assumed; docs/decisions/0009 says why, `npm run bench` what the solver reaches with them
  */
 export const balanceWeights = {
   /** Of the band's ends outside the stretch, against the middle outside it. */
   band: 0.06,
-  /** Of changing every line by a factor of e, against one step outside the brief. */
+  /** Of changing every line by a factor of e, against one noticeable difference outside the brief. */
   change: 0.004,
-  /** Of doubling what the batch costs, against one step outside the brief. */
+  /** Of doubling what the batch costs, against one noticeable difference outside the brief. */
   cost: 0.002,
-  /** Of being over a person's limit by a tenth, against one step outside the brief. */
+  /** Of being over a person's limit by a tenth, against one noticeable difference outside the brief. */
   person: 40,
   /** Factor on the middles where a plain balance has left one outside although all can be inside. */
   insist: 60,
@@ -17,10 +17,10 @@ export const balanceWeights = {
   personDoubt: 1,
 } as const;
 
-/** Factor on a step by how much a wish matters. @source assumed */
+/** Factor on a difference by how much a wish matters. @source assumed */
 export const wishWeights = { 1: 0.25, 2: 1, 3: 4 } as const;
 
-/** Steps that the solver stays inside an edge, so that rounding does not fall over it; steps outside that still count as met. @source assumed */
+/** Noticeable differences that the solver stays inside an edge, so that rounding does not fall over it; those outside that still count as met. @source assumed */
 export const edges = { inside: 0.06, met: 0.03 } as const;
 
 /** Amount below which a change counts in grams rather than as a factor: shares of the line and of the batch. @source assumed */

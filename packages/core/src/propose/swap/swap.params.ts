@@ -47,7 +47,7 @@ export const swapSearch = {
   shown: 5,
 } as const;
 
-/** What ranks options once the brief is met as well as it can be; steps of a rail, and what else counts as one step. @source assumed */
+/** What ranks options once the brief is met as well as it can be; in just noticeable differences, and what else counts as one. @source assumed */
 export const rankWeights = {
   /** Steps outside the brief, against a step away from the original. */
   fit: 6,
