@@ -1,11 +1,7 @@
-import { fatTypes, soluteIds } from '../../ingredient/substance.js';
-import { preparationOf } from '../../recipe/preparation.js';
 import type { Recipe } from '../../recipe/recipe.js';
-import { type BufferAmounts, noBuffers, pHOfMixture } from '../acidity/charge-balance.js';
+import { pHOfMixture } from '../acidity/charge-balance.js';
 import { browningIndex, heatWithBaking } from '../heat/bake.js';
 import type { Mixture } from '../mixture/mixture.js';
-import { boiledSoft, grind } from '../particle/comminute.js';
-import { comminution } from '../particle/comminution.params.js';
 import { suspension } from '../particle/suspension.params.js';
 import {
   breakdownProgress,
@@ -13,27 +9,16 @@ import {
   type HeatHistory,
   hydrolysisFactor,
 } from '../starch/gelatinize.js';
-import { bitingStrength } from '../taste/pungency.js';
 import { assembly as a } from './assemble.params.js';
-import { absorptionOf, addColour, noColour } from './colour-state.js';
-import { addParticles, noParticles, unfoldedBy } from './particle-state.js';
+import { absorptionOf } from './colour-state.js';
+import { throughHeatAndBlade } from './cooked-lines.js';
 import { potWater } from './pot-water.js';
-import { addStarch, amylaseLoss, noStarch } from './starch-state.js';
 import { addUp, weigh } from './weighed.js';
 
-const SUGARS = soluteIds.indexOf('sugars');
 /** Isoelectric point assumed where nothing coagulates; never used in a result. */
 const ANY_ISOELECTRIC_PH = 4.6;
 
-const bufferKeys = Object.keys(noBuffers()) as (keyof BufferAmounts)[];
-
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
-
-/** Share of the raw bite that heat leaves to what is not hot by nature. */
-const biteAfter = ({ maxTemperature, hold }: HeatHistory): number =>
-  maxTemperature > a.pungencyCookedAbove
-    ? a.pungencyFast * Math.exp(-hold / a.pungencyTime) + a.pungencyLeft
-    : 1;
 
 /** Share of the alcohol that cooking leaves. */
 const alcoholAfter = ({ maxTemperature, hold }: HeatHistory): number =>
@@ -74,45 +59,9 @@ export function assemble(
     starch: allStarch,
   };
   const gelatinized = gelatinizedShares(heat, cookingWater);
-  const softened = process.blendedAfterCooking ? boiledSoft(process.maxTemperatureC, process.holdMin) : 0;
-  const unfolded = unfoldedBy(heat);
-
-  const starch = noStarch(),
-    particles = noParticles(),
-    colour = noColour();
-  const solutes = new Float64Array(soluteIds.length),
-    fatByType = new Float64Array(fatTypes.length);
-  const buffers = noBuffers();
-  let strongIons = 0,
-    amylaseSugar = 0,
-    heatSetProtein = 0,
-    pungent = 0,
-    dryHotStarch = 0;
-
-  const biteLeft = biteAfter(heat);
-  for (const weighed of lines) {
-    const { line, c, g } = weighed;
-    const b = c.ingredient.behaviour,
-      made = preparationOf(line.preparation);
-    const meetsBlade = line.blended ?? process.blendSeconds > 0;
-    const energy = meetsBlade ? process.blenderPower * process.blendSeconds : 0;
-    const boiled = made.boiledSoft ? 1 : line.stage === 'end' ? 0 : softened;
-    const ground = grind(b, { soaked: made.soaked, boiled, energy });
-    const loss = amylaseLoss(weighed, heat);
-    amylaseSugar += loss * c.starchTotal * g;
-    addStarch(starch, weighed, 1 - loss, gelatinized, ground.fineness, energy);
-    addParticles(particles, weighed, ground, line.stage === 'end' ? 0 : unfolded);
-    addColour(colour, weighed, ground.diameter);
-    for (let i = 0; i < solutes.length; i++) solutes[i] = (solutes[i] ?? 0) + (c.solutes[i] ?? 0) * g;
-    fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * g;
-    strongIons += c.strongIons * g;
-    heatSetProtein += line.stage === 'end' ? 0 : b.heatSetProtein * c.protein * g;
-    pungent += bitingStrength(b.pungent) * (b.lastingBite || line.stage === 'end' ? 1 : biteLeft) * g;
-    for (const key of bufferKeys) buffers[key] += c.buffers[key] * g;
-    if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
-      dryHotStarch += c.starchTotal * g;
-  }
-  solutes[SUGARS] = (solutes[SUGARS] ?? 0) + amylaseSugar;
+  const cookedLines = throughHeatAndBlade(lines, process, heat, gelatinized);
+  const { starch, particles, colour, solutes, fatByType, buffers } = cookedLines,
+    { strongIons, amylaseSugar, heatSetProtein, pungent, dryHotStarch } = cookedLines;
 
   const alcoholLeft = alcoholAfter(heat),
     alcohol = total('alcohol') * alcoholLeft;
