@@ -16,7 +16,7 @@ const answers = (address: string): Promise<boolean> =>
 
 /** Looks until something is so. @returns whether it came to be */
 async function comesToBe(is: () => Promise<boolean>, withinMs: number): Promise<boolean> {
-  for (const end = Date.now() + withinMs; Date.now() < end; ) {
+  for (const end = Date.now() + withinMs; Date.now() < end;) {
     if (await is()) return true;
     await new Promise((done) => setTimeout(done, LOOK_MS));
   }

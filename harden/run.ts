@@ -10,7 +10,10 @@ import { tryLoad } from './load';
 import { tryStrangers } from './strangers';
 
 const short = process.argv.includes('--short');
-const only = process.argv.find((arg) => arg.startsWith('--only='))?.slice('--only='.length);
+const only = process.argv
+  .find((arg) => arg.startsWith('--only='))
+  ?.slice('--only='.length)
+  .split(',');
 
 const parts: Readonly<Record<string, () => Promise<readonly Finding[]> | readonly Finding[]>> = {
   kills: () => tryKills(short ? 5 : 100),
@@ -29,7 +32,7 @@ process.setMaxListeners(0);
 async function main(): Promise<void> {
   let missed = 0;
   for (const [name, part] of Object.entries(parts)) {
-    if (only !== undefined && only !== name) continue;
+    if (only !== undefined && !only.includes(name)) continue;
     for (const { area, what, value, goal, holds } of await part()) {
       if (!holds) missed += 1;
       console.log(`${holds ? 'holds' : 'MISS '}  ${area.padEnd(12)} ${what}: ${value} (goal ${goal})`);

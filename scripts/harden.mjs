@@ -3,7 +3,7 @@ import { ensureChromium } from './chromium.mjs';
 import { ensureInstalled } from './install.mjs';
 import { run } from './run.mjs';
 
-/** Tries what accidents and strangers do; prints each figure with its goal. `-- --short` as in the tests, `-- --only=kills` one part. */
+/** Tries what accidents and strangers do; prints each figure with its goal. `-- --short` as in the tests, `-- --only=kills,busy` some parts. */
 await ensureInstalled();
 await ensureBuilt();
 if (!(await ensureChromium())) process.exit(1);
