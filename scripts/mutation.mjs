@@ -23,9 +23,9 @@ if (!folder) {
 const isServer = folder.startsWith('apps/server');
 /** Specs that take long and say what quicker ones say too. */
 const slow = [
-  'laws.spec',
-  'balance.spec',
-  'swap.spec',
+  '/laws.spec',
+  '/balance.spec',
+  '/swap.spec',
   'label-generator',
   'label-corpus',
   'search.spec',
