@@ -25,26 +25,3 @@ export async function must(command, args, options) {
     process.exit(code);
   }
 }
-
-/** Runs a command and gathers what it prints, passing it on as well. */
-export function runAndRead(command, args, { env = {} } = {}) {
-  return new Promise((resolve, reject) => {
-    const child = spawn(command, args, {
-      cwd: root,
-      env: { ...process.env, ...env },
-      stdio: ['ignore', 'pipe', 'pipe'],
-    });
-    let text = '';
-    for (const [stream, out] of [
-      [child.stdout, process.stdout],
-      [child.stderr, process.stderr],
-    ]) {
-      stream.on('data', (chunk) => {
-        text += chunk;
-        out.write(chunk);
-      });
-    }
-    child.once('error', reject);
-    child.once('exit', (code) => resolve({ code: code ?? 1, text }));
-  });
-}

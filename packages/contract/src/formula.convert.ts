@@ -4,16 +4,13 @@ import type { FormulaBody } from './formula.body.js';
 import type { FormulaView } from './formula.view.js';
 import type { LineInput } from './line.body.js';
 import { amountOfInput, holdOfInput, inputOfLine } from './line.convert.js';
-import { completeProcess } from './process.convert.js';
+import { completed } from './process.convert.js';
 
 /** What a line is completed with: an id where it has none, and what its ingredient is. */
 export type LineCompletion = (line: LineInput) => {
   readonly id: string;
   readonly ingredient: Ingredient | undefined;
 };
-
-const present = <T extends object>(given: T | undefined): Partial<T> =>
-  Object.fromEntries(Object.entries(given ?? {}).filter(([, value]) => value !== undefined)) as Partial<T>;
 
 function lineFromInput(line: LineInput, complete: LineCompletion): Line {
   const { id, ingredient } = complete(line);
@@ -42,8 +39,8 @@ export function formulaFromBody(
     portions: body.portions ?? base.portions,
     note: body.note ?? base.note,
     lines: body.lines?.map((line) => lineFromInput(line, complete)) ?? base.lines,
-    process: completeProcess(body.process, base.process),
-    serve: { ...base.serve, ...present(body.serve) },
+    process: completed(base.process, body.process),
+    serve: completed(base.serve, body.serve as Partial<Formula['serve']> | undefined),
     ...(brief ? { brief } : {}),
   };
 }

@@ -52,7 +52,7 @@ export {
 } from './predict.view.js';
 export { PredictRequest } from './predict.body.js';
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
-export { completeProcess } from './process.convert.js';
+export { completed } from './process.convert.js';
 export { ProcessInput } from './process.body.js';
 export { kitchenLimits, requestLimits } from './kitchen-limits.js';
 export {

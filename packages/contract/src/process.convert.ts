@@ -1,10 +1,7 @@
-import type { Process } from '@alterum/core';
-import type { ProcessInput } from './process.body.js';
-
-/** A whole process from what was sent, completed from a base. */
-export function completeProcess(given: ProcessInput | undefined, base: Process): Process {
-  return {
-    ...base,
-    ...Object.fromEntries(Object.entries(given ?? {}).filter(([, value]) => value !== undefined)),
-  };
-}
+/** A base with what was said in place of it; what was left out keeps the base's. */
+export const completed = <T extends object>(base: T, said: Partial<T> | undefined): T => ({
+  ...base,
+  ...(Object.fromEntries(
+    Object.entries(said ?? {}).filter(([, value]) => value !== undefined),
+  ) as Partial<T>),
+});

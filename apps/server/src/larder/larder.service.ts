@@ -1,10 +1,4 @@
-import {
-  completeProcess,
-  type FieldProblem,
-  PotLineInput,
-  ProcessInput,
-  ServeInput,
-} from '@alterum/contract';
+import { completed, type FieldProblem, PotLineInput, ProcessInput, ServeInput } from '@alterum/contract';
 import {
   blankFormula,
   celsius,
@@ -36,14 +30,6 @@ export const placed = (lines: readonly Omit<PlacedLine, 'field'>[], list: string
 export type WeighingOutcome =
   | { readonly kind: 'weighed'; readonly ingredient: Ingredient; readonly grams: number }
   | { readonly kind: 'refused'; readonly field: 'ingredient' | 'unit' | 'amount'; readonly message: string };
-
-/** A base with what was said in place of it. */
-const given = <T extends object>(base: T, said: Partial<T> | undefined): T => ({
-  ...base,
-  ...(Object.fromEntries(
-    Object.entries(said ?? {}).filter(([, value]) => value !== undefined),
-  ) as Partial<T>),
-});
 
 const byName = new Map(larderTable.map((ingredient) => [ingredient.name.toLowerCase(), ingredient]));
 
@@ -107,10 +93,10 @@ export class LarderService {
 
   /** What the model is given: lines as they were sent, and what is said of process and serving; a sauce served warm where nothing is. */
   recipeOf(lines: readonly PlacedLine[], process?: ProcessInput, serve?: ServeInput): Recipe {
-    const { temperatureC, storage, days } = given(blankFormula.serve, serve);
+    const { temperatureC, storage, days } = completed(blankFormula.serve, serve);
     return {
       lines: this.weighAll(lines),
-      process: completeProcess(process, uncooked),
+      process: completed(uncooked, process),
       serving: { temperatureC: celsius(temperatureC), storage, days },
     };
   }

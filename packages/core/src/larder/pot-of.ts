@@ -2,9 +2,8 @@ import type { Ingredient } from '../ingredient/ingredient.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import type { Preparation } from '../recipe/preparation.js';
 import { type Process, type Recipe, type Stage, type Storage, uncooked } from '../recipe/recipe.js';
-import { ingredientById } from './catalog/larder-table.js';
+import { ingredientById, larderTable } from './catalog/larder-table.js';
 import { searchIngredients } from './search.js';
-import { larderTable } from './catalog/larder-table.js';
 
 /** An ingredient with its mass in g, and what differs from "as it is, from the start". */
 export type PotOfLine = readonly [

@@ -1,3 +1,4 @@
+import { K80 } from '../../predict/uncertainty/kitchen-offsets.params.js';
 import { soakRows } from './soak.params.js';
 
 export interface Soaked {
@@ -6,9 +7,6 @@ export interface Soaked {
   /** Longer than it keeps: slimy or fermenting. */
   readonly tooLong: boolean;
 }
-
-/** Half-width of the 80 % interval in standard deviations. */
-const K80 = 1.2816;
 
 /**
  * Water an ingredient drinks in a soak.
