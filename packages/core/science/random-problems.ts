@@ -41,6 +41,7 @@ export function randomProblems(count: number, seed: number): readonly BalanceReq
     };
     return {
       recipe: { ...recipe, process: { ...recipe.process, ...cooked } },
+      family,
       portions: 2 + Math.floor(chance() * 5),
       brief: shifted(briefOfFamily(family), chance),
       holds: recipe.lines.map(({ mass }): Hold | undefined =>

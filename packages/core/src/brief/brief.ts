@@ -1,7 +1,6 @@
 import type { Family } from './family.js';
-import type { PointPrediction } from '../predict/prediction.js';
 import { familyRanges } from './family.params.js';
-import type { Assessed } from '../property/assess.js';
+import { type Assessed, isEmpty } from '../property/assess.js';
 import type { Brief, Wish } from './wish.js';
 import { placeOnRail, railIds, railOf, valueOnRail } from '../property/rail.js';
 import { type RailId } from '../property/properties.js';
@@ -9,9 +8,16 @@ import { type RailId } from '../property/properties.js';
 /** What this kind of product usually has to be. */
 export const briefOfFamily = (family: Family): Brief => familyRanges[family];
 
-/** What this formula has to be: the cook's own brief, or what is usual for its kind. */
-export const briefOf = ({ brief, family }: { readonly brief?: Brief; readonly family: Family }): Brief =>
-  brief ?? briefOfFamily(family);
+/** What the cook asks of this formula; nothing by itself, then it is to stay as it is. */
+export const briefOf = ({ brief }: { readonly brief?: Brief | undefined }): Brief => brief ?? {};
+
+/** Whether a brief is what is usual for a kind of product, as it was chosen. */
+export const isUsualFor = (family: Family, brief: Brief | undefined): boolean =>
+  brief !== undefined &&
+  railIds.every((rail) => {
+    const [asked, usual] = [brief[rail], familyRanges[family][rail]];
+    return asked?.low === usual?.low && asked?.high === usual?.high && asked?.weight === usual?.weight;
+  });
 
 /** The wishes of a brief in the order of the rails. */
 export const wishesOf = (brief: Brief): readonly { readonly rail: RailId; readonly wish: Wish }[] =>
@@ -40,9 +46,6 @@ export function pinnedWish(rail: RailId, assessed: Assessed): Wish {
     pinned: true,
   };
 }
-
-/** An empty pot has figures of zero, but they say nothing of a sauce. */
-export const isEmpty = (prediction: PointPrediction): boolean => prediction.flags.includes('empty');
 
 export type Standing = 'below' | 'inside' | 'above' | 'unlit';
 

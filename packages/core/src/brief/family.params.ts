@@ -2,17 +2,19 @@ import type { Family } from './family.js';
 import type { Brief } from './wish.js';
 
 /**
- * The usual stretch of each rail by family, in the rail's unit.
- * @source taste bands: engine notes E-10; everything else assessed from what each family must do (docs/words.md), assumed.
+ * What each family spans, in the rail’s unit: from the leanest and thinnest to the richest and thickest that is cooked under its name. It is
+ * shown as orientation and asked for only where a cook chooses it.
+ * @source taste bands: engine notes E-10; the ends from everyday products of each kind as general cooking knowledge has them, assumed:
+ * soups to lasagne sauces, melts of beans without oil, roux thin enough for soup, vinaigrettes of three quarters oil, light spreads of 40 % fat
  */
 export const familyRanges: Readonly<Record<Family, Brief>> = {
-  'pouring-sauce': { fat: { low: 4, high: 14 }, thickness: { low: 500, high: 2500 }, savoriness: { low: 0.3, high: 2 }, salt: { low: 0.8, high: 1.5 }, sourness: { low: 5, high: 30 }, sweetness: { low: 0.5, high: 4 }, graininess: { low: 0, high: 3.5 }, curdling: { low: 0, high: 35 } },
-  'stretchy-melt': { fat: { low: 4, high: 14 }, thickness: { low: 1500, high: 12_000 }, stretch: { low: 7, high: 22 }, savoriness: { low: 0.3, high: 2 }, salt: { low: 0.8, high: 1.5 }, sourness: { low: 5, high: 30 }, sweetness: { low: 0.3, high: 4 }, graininess: { low: 0, high: 4 }, curdling: { low: 0, high: 35 }, 'raw-thickness': { low: 1, high: 4000, weight: 1 } },
-  'cream-sauce': { fat: { low: 4, high: 20 }, thickness: { low: 200, high: 1500 }, savoriness: { low: 0.05, high: 0.6 }, salt: { low: 0.5, high: 1 }, sourness: { low: 0, high: 8 }, sweetness: { low: 0.5, high: 4 }, graininess: { low: 0, high: 3.5 }, curdling: { low: 0, high: 25 } },
-  'crumbly-curd': { fat: { low: 4, high: 18 }, thickness: { low: 8000, high: 120_000 }, savoriness: { low: 0.05, high: 0.8 }, salt: { low: 0.6, high: 1.3 }, sourness: { low: 15, high: 60 }, sweetness: { low: 0, high: 3 } },
-  'tangy-spread': { fat: { low: 10, high: 35 }, thickness: { low: 6000, high: 90_000 }, savoriness: { low: 0.05, high: 0.8 }, salt: { low: 0.6, high: 1.3 }, sourness: { low: 15, high: 70 }, sweetness: { low: 0, high: 3 }, graininess: { low: 0, high: 3.5 } },
-  dip: { fat: { low: 5, high: 25 }, thickness: { low: 900, high: 15_000 }, savoriness: { low: 0.05, high: 1.2 }, salt: { low: 0.6, high: 1.4 }, sourness: { low: 12, high: 60 }, sweetness: { low: 0, high: 4 } },
-  'butter-with-fat': { fat: { low: 60, high: 84 }, savoriness: { low: 0, high: 0.1 }, salt: { low: 0.2, high: 1.8 }, sourness: { low: 0, high: 15 }, sweetness: { low: 0, high: 1 } },
-  'butter-without-fat': { fat: { low: 0, high: 6 }, thickness: { low: 4000, high: 90_000 }, savoriness: { low: 0, high: 0.3 }, salt: { low: 0.5, high: 1.5 }, sourness: { low: 0, high: 15 }, sweetness: { low: 0, high: 3 }, graininess: { low: 0, high: 2.5 } },
-  'baked-topping': { fat: { low: 4, high: 18 }, thickness: { low: 500, high: 6000 }, savoriness: { low: 0.1, high: 1.5 }, salt: { low: 0.6, high: 1.4 }, sourness: { low: 0, high: 25 }, sweetness: { low: 0.3, high: 4 }, curdling: { low: 0, high: 35 }, graininess: { low: 0, high: 4 } },
+  'pouring-sauce': { fat: { low: 0.5, high: 25 }, thickness: { low: 60, high: 6000 }, savoriness: { low: 0.05, high: 2.5 }, salt: { low: 0.4, high: 1.9 }, sourness: { low: 1, high: 45 }, sweetness: { low: 0, high: 7 }, graininess: { low: 0, high: 4.5 }, curdling: { low: 0, high: 40 } },
+  'stretchy-melt': { fat: { low: 0.3, high: 28 }, thickness: { low: 700, high: 60_000 }, stretch: { low: 3, high: 28 }, savoriness: { low: 0.05, high: 2.5 }, salt: { low: 0.5, high: 2 }, sourness: { low: 1, high: 45 }, sweetness: { low: 0, high: 6 }, graininess: { low: 0, high: 5 }, curdling: { low: 0, high: 40 }, 'raw-thickness': { low: 1, high: 20_000, weight: 1 } },
+  'cream-sauce': { fat: { low: 1, high: 38 }, thickness: { low: 40, high: 9000 }, savoriness: { low: 0, high: 1 }, salt: { low: 0.3, high: 1.4 }, sourness: { low: 0, high: 28 }, sweetness: { low: 0, high: 7 }, graininess: { low: 0, high: 4.5 }, curdling: { low: 0, high: 30 } },
+  'crumbly-curd': { fat: { low: 2, high: 32 }, thickness: { low: 3000, high: 190_000 }, savoriness: { low: 0, high: 1.2 }, salt: { low: 0.4, high: 2.2 }, sourness: { low: 6, high: 90 }, sweetness: { low: 0, high: 4 } },
+  'tangy-spread': { fat: { low: 3, high: 48 }, thickness: { low: 2500, high: 180_000 }, savoriness: { low: 0, high: 1.2 }, salt: { low: 0.3, high: 1.8 }, sourness: { low: 6, high: 100 }, sweetness: { low: 0, high: 5 }, graininess: { low: 0, high: 4.5 } },
+  dip: { fat: { low: 0.5, high: 80 }, thickness: { low: 40, high: 60_000 }, savoriness: { low: 0, high: 2 }, salt: { low: 0.3, high: 2.4 }, sourness: { low: 3, high: 118 }, sweetness: { low: 0, high: 12 } },
+  'butter-with-fat': { fat: { low: 38, high: 84.9 }, savoriness: { low: 0, high: 0.3 }, salt: { low: 0, high: 2.2 }, sourness: { low: 0, high: 25 }, sweetness: { low: 0, high: 2 } },
+  'butter-without-fat': { fat: { low: 0, high: 10 }, thickness: { low: 2500, high: 190_000 }, savoriness: { low: 0, high: 0.6 }, salt: { low: 0.2, high: 1.8 }, sourness: { low: 0, high: 25 }, sweetness: { low: 0, high: 5 }, graininess: { low: 0, high: 4 } },
+  'baked-topping': { fat: { low: 0.5, high: 30 }, thickness: { low: 300, high: 60_000 }, savoriness: { low: 0, high: 2 }, salt: { low: 0.3, high: 1.9 }, sourness: { low: 0, high: 40 }, sweetness: { low: 0, high: 7 }, curdling: { low: 0, high: 40 }, graininess: { low: 0, high: 5 } },
 };

@@ -21,6 +21,8 @@ export interface Wish extends WishRange {
   readonly weight?: Weight;
   /** The cook fixed the property where it stood; its stretch is narrow around that. */
   readonly pinned?: boolean;
+  /** Nothing was asked of the property: it stays near where it stands, and gives way to what is asked. */
+  readonly kept?: boolean;
 }
 
 export const DEFAULT_WEIGHT: Weight = 2;

@@ -75,6 +75,13 @@ export const missesOf = (aims: readonly Aim[], assessed: Assessed, margin = 0): 
 export const met = (misses: readonly Miss[]): boolean =>
   misses.every(({ middle }) => Math.abs(middle) <= edges.met);
 
+/** Aims that the cook asked for; the others stay as they are where they can. */
+export const askedOf = (aims: readonly Aim[]): readonly Aim[] => aims.filter(({ wish }) => !wish.kept);
+
+/** Whether everything that was asked for is met; what only was to stay as it is may give way. */
+export const askedMet = (aims: readonly Aim[], misses: readonly Miss[]): boolean =>
+  met(misses.filter((_miss, i) => !aims[i]?.wish.kept));
+
 /** Rails whose middle lies outside. */
 export const missedRails = (aims: readonly Aim[], misses: readonly Miss[]): readonly RailId[] =>
   aims.flatMap(({ rail }, i) => (met(misses.slice(i, i + 1)) ? [] : [rail]));

@@ -15,11 +15,11 @@ const USUAL_PORTIONS = 4;
 export const balancePot = (
   recipe: Recipe,
   family: Family,
-  more: Partial<Omit<BalanceRequest, 'recipe'>> & Partial<BalanceOptions> = {},
+  more: Partial<Omit<BalanceRequest, 'recipe' | 'family'>> & Partial<BalanceOptions> = {},
 ): BalanceOutcome =>
   finish(
     balance(
-      { portions: USUAL_PORTIONS, brief: briefOfFamily(family), ...more, recipe },
+      { portions: USUAL_PORTIONS, brief: briefOfFamily(family), ...more, recipe, family },
       { units: recipe.lines.map(() => 'g' as const), rounding: 'grams' },
       more,
     ),

@@ -1,3 +1,4 @@
+import type { Family } from '../../brief/family.js';
 import type { Brief } from '../../brief/wish.js';
 import type { Hold } from '../../formula/formula.js';
 import type { Eater } from '../../household/eater.js';
@@ -8,6 +9,9 @@ import { balanceDefaults } from './balance.params.js';
 /** What is to be balanced, for whom, and what may move. */
 export interface BalanceRequest {
   readonly recipe: Recipe;
+  readonly family: Family;
+  /** As the cook calls it: what it names, the dish is known by. */
+  readonly name?: string;
   readonly portions: number;
   readonly brief: Brief;
   /** By line of the recipe; absent or undefined is free. */
@@ -19,6 +23,16 @@ export interface BalanceRequest {
   readonly stock?: ReadonlyMap<string, number>;
   /** What is weighed in stays the same in sum; true by default. */
   readonly holdMass?: boolean;
+  /** Ids of what is in the house; absent when nothing was said of it. */
+  readonly inHouse?: ReadonlySet<string>;
+  /** g of everything weighed in, where that is not the sum of the lines as they stand. */
+  readonly batchG?: number;
+  /** g of water by which new lines bring more (or less) than what they stand for: the dish’s liquid makes up for it. */
+  readonly waterArriving?: number;
+  /** Places of lines that are new in the pot, whose amount nothing ties yet. */
+  readonly arrivals?: ReadonlySet<number>;
+  /** Whether the dish has to stay what it is, which it has by default; lifted only to find out what stands in the way. */
+  readonly sameDish?: 'kept' | 'lifted';
 }
 
 export interface BalanceOptions {

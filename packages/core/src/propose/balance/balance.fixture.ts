@@ -23,7 +23,13 @@ export function requestOf(
   family: Family,
   more: Partial<BalanceRequest> = {},
 ): BalanceRequest {
-  return { recipe: potOf(lines, asSauce, { atC: 62 }), portions: 4, brief: briefOfFamily(family), ...more };
+  return {
+    recipe: potOf(lines, asSauce, { atC: 62 }),
+    family,
+    portions: 4,
+    brief: briefOfFamily(family),
+    ...more,
+  };
 }
 
 export const eaterWith = (name: string, ...needs: readonly Need[]): Eater => ({
@@ -35,9 +41,9 @@ export const eaterWith = (name: string, ...needs: readonly Need[]): Eater => ({
 
 /** Balances to the end, measured in grams. */
 export const balanced = (
-  { recipe, ...request }: BalanceRequest,
+  { recipe, family, ...request }: BalanceRequest,
   options: Partial<BalanceOptions> = {},
-): BalanceOutcome => balancePot(recipe, 'pouring-sauce', { ...request, ...options });
+): BalanceOutcome => balancePot(recipe, family, { ...request, ...options });
 
 /** The same with few lines: enough for what does not depend on how many there are; `npm run bench` takes the large ones. */
 export const smallSauce = [

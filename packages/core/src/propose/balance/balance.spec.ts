@@ -12,7 +12,7 @@ import { onlyWith, withChangedWish } from './demand.js';
 import { assess } from '../../property/assess.js';
 import { withMasses } from '../../recipe/with-masses.js';
 import { searchSpace } from './search-space.js';
-import { sensibleShare } from './sensible-share.params.js';
+import { sensibleShare } from '../identity/sensible-share.params.js';
 
 const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
 const salty = eaterWith('Sunniva', { kind: 'salt-limit', gramsPerPortion: 0.9 });

@@ -1,7 +1,21 @@
 import { assess, type Assessed } from '../../property/assess.js';
 import type { RailId } from '../../property/properties.js';
 import type { UnitId } from '../../quantity/unit.js';
-import { type Aim, aimsOf, met, type Miss, missedRails, missesOf, penaltiesOf } from './aim.js';
+import {
+  type Aim,
+  aimsOf,
+  askedMet,
+  askedOf,
+  met,
+  type Miss,
+  missedRails,
+  missesOf,
+  penaltiesOf,
+} from './aim.js';
+import { helperLine, helpersFor, type Lacks } from '../arrival/helper.js';
+import type { RecipeLine } from '../../recipe/recipe.js';
+import { fewestChanges } from './few-changes.js';
+import type { Forbidden } from './limits-of-people.js';
 import { balanceWeights, edges } from './balance.params.js';
 import { type BalanceOptions, type BalanceRequest, completeBalanceOptions } from './balance-request.js';
 import { type Conflict, conflictIn } from './conflict.js';
@@ -11,7 +25,7 @@ import { portionOf } from './objective.js';
 import { withMasses } from '../../recipe/with-masses.js';
 import { changesOf, type LineChange } from './reasons.js';
 import { searchSpace, type SearchSpace } from './search-space.js';
-import { asPart, type SearchProgress, solve, type Solution } from './solve.js';
+import { asPart, type SearchProgress, solve, type Solution, withinLimits } from './solve.js';
 
 /** Amounts offered instead of the present ones. */
 export interface Proposal {
@@ -25,10 +39,14 @@ export interface Proposal {
   readonly outside: readonly RailId[];
   readonly doubtful: readonly RailId[];
   readonly evaluations: number;
+  /** One thing that was not in the pot; it stands behind the lines of the recipe. */
+  readonly helper?: RecipeLine;
 }
 
 export type BalanceOutcome =
   | { readonly kind: 'balanced'; readonly proposal: Proposal }
+  /** Somebody cannot have a line: it is to be swapped first, nothing is solved around it. */
+  | { readonly kind: 'swap-first'; readonly proposal: Proposal; readonly forbidden: readonly Forbidden[] }
   /** The demands exclude each other; the proposal comes as near as it can. */
   | { readonly kind: 'infeasible'; readonly proposal: Proposal; readonly conflict: Conflict }
   | { readonly kind: 'closest'; readonly why: 'stopped' | 'not-found'; readonly proposal: Proposal };
@@ -69,7 +87,7 @@ function measured(
       within.push({ amount: { value: Number(g.toFixed(2)), unit: 'g' }, grams: Number(g.toFixed(2)) });
     // What hardly changes may as well stay as the cook wrote it.
     return written && Math.abs(g - present) < MAY_STAY * present && present <= (space.high[i] ?? 0)
-      ? [asItIs, ...within]
+      ? [...within, asItIs]
       : within;
   });
   return chooseTogether(choices, (rounded) => {
@@ -124,6 +142,17 @@ export function measuredPot(
   return { amounts, masses, after, misses: missesOf(aims, after) };
 }
 
+/** Asked rails whose middle still lies outside, and those where only the end of the band does. */
+function standing(aims: readonly Aim[], misses: readonly Miss[]): Pick<Proposal, 'outside' | 'doubtful'> {
+  return {
+    outside: missedRails(aims, misses).filter((rail) => askedOf(aims).some((aim) => aim.rail === rail)),
+    doubtful: aims.flatMap(({ rail, wish }, i) => {
+      const miss = misses[i];
+      return miss && !wish.kept && met([miss]) && miss.band > edges.met ? [rail] : [];
+    }),
+  };
+}
+
 /** A solution as it would be measured, with its figures and reasons. */
 function proposalOf(
   space: SearchSpace,
@@ -132,22 +161,79 @@ function proposalOf(
   measuring: Measuring,
 ): Proposal {
   const { amounts, masses, after, misses } = measuredPot(space, aims, solution, measuring);
+  const helper = after.recipe.lines.find(
+    (line, i) => space.request.arrivals?.has(i) && (space.present[i] ?? 0) === 0 && line.mass > 0,
+  );
   return {
     amounts,
     after,
     before: assess(space.request.recipe, space.request.portions),
     changes: changesOf(space, aims, masses),
-    outside: missedRails(aims, misses),
-    doubtful: aims.flatMap(({ rail }, i) => {
-      const miss = misses[i];
-      return miss && met([miss]) && miss.band > edges.met ? [rail] : [];
-    }),
+    ...standing(aims, misses),
     evaluations: solution.evaluations,
+    ...(helper ? { helper } : {}),
   };
 }
 
-/** How far a balance is when it has searched, and when it has looked whether all can be met at all. */
-const SHARES = { solve: 0.3, feasible: 0.4 } as const;
+/** The pot as it is, when nothing is to be changed. */
+function leftAlone({ request: { recipe, portions }, present }: SearchSpace, aims: readonly Aim[]): Proposal {
+  const before = assess(recipe, portions);
+  return {
+    amounts: Array.from(present, (grams) => ({ amount: { value: grams, unit: 'g' }, grams })),
+    before,
+    after: before,
+    changes: [],
+    ...standing(aims, missesOf(aims, before)),
+    evaluations: 1,
+  };
+}
+
+/** Whether everything asked for is met as it is, for everybody, with room for doubt. */
+function isGoodAsItIs(space: SearchSpace, aims: readonly Aim[]): boolean {
+  const { present, low, high, request, people } = space;
+  return (
+    present.every((g, i) => g >= (low[i] ?? 0) - WEIGHED && g <= (high[i] ?? Infinity) + WEIGHED) &&
+    withinLimits(space, present) &&
+    people.portions.every((limit) => portionOf(limit, present) <= Math.min(limit.doubtful, limit.most)) &&
+    askedMet(aims, missesOf(aims, assess(request.recipe, request.portions)))
+  );
+}
+/** g that no scale tells apart. */
+const WEIGHED = 1e-6;
+
+/** What a pot has too little or too much of for what is asked. */
+const lacksOf = (aims: readonly Aim[], misses: readonly Miss[]): Lacks => {
+  const off = (sign: 1 | -1) =>
+    aims.flatMap(({ rail, wish }, i) =>
+      !wish.kept && sign * (misses[i]?.middle ?? 0) > edges.met ? [rail] : [],
+    );
+  return { short: off(-1), over: off(1) };
+};
+
+/** The same pot with one thing more that brings what it lacks; the one that helps with least. */
+function* helped(
+  { request }: SearchSpace,
+  aims: readonly Aim[],
+  lacks: Lacks,
+  options: BalanceOptions,
+): Generator<SearchProgress, { readonly space: SearchSpace; readonly solution: Solution } | undefined> {
+  const at = request.recipe.lines.length;
+  let best: { readonly space: SearchSpace; readonly solution: Solution } | undefined;
+  for (const ingredient of helpersFor(lacks, request)) {
+    if (options.stop()) break;
+    const space = searchSpace({
+      ...request,
+      recipe: { ...request.recipe, lines: [...request.recipe.lines, helperLine(ingredient)] },
+      arrivals: new Set([at]),
+    });
+    const solution = yield* solve(space, aims, { ...options, passes: 1, starts: 1 });
+    if (solution.met && (!best || solution.objective < best.solution.objective)) best = { space, solution };
+  }
+  return best;
+}
+
+/** How far a balance is when it has searched, when it has looked whether all can be met at all, and when it has tried what could help. */
+const SHARES = { solve: 0.3, feasible: 0.4, helped: 0.5 } as const;
 
 /**
  * The amounts that meet the brief for these people, as near to the present ones and as cheap as that allows; or which demands exclude
@@ -162,6 +248,11 @@ export function* balance(
   const options = completeBalanceOptions(given);
   const space = searchSpace(request),
     aims = aimsOf(request.brief);
+  const forbidden = space.people.forbidden.filter(
+    ({ line }) => (space.present[line] ?? 0) > 0 && request.holds?.[line] === undefined,
+  );
+  if (forbidden.length > 0) return { kind: 'swap-first', proposal: leftAlone(space, aims), forbidden };
+  if (isGoodAsItIs(space, aims)) return { kind: 'balanced', proposal: leftAlone(space, aims) };
   let solution = yield* asPart(solve(space, aims, options), 0, SHARES.solve);
   if (!solution.met && !solution.stopped) {
     const from = yield* asPart(
@@ -170,16 +261,28 @@ export function* balance(
       SHARES.feasible,
     );
     if (from) solution = yield* solve(space, aims, options, { from, by: balanceWeights.insist });
-    else if (options.explain) {
+    else {
+      const withHelper = yield* asPart(
+        helped(space, aims, lacksOf(aims, solution.misses), options),
+        SHARES.feasible,
+        SHARES.helped,
+      );
+      if (withHelper) {
+        const few = yield* fewestChanges(withHelper.space, aims, options, withHelper.solution);
+        return { kind: 'balanced', proposal: proposalOf(withHelper.space, aims, few, measuring) };
+      }
+    }
+    if (!solution.met && options.explain && !options.stop()) {
       const conflict = yield* asPart(
         conflictIn(request, new Set(missedRails(aims, solution.misses)), options),
-        SHARES.feasible,
+        SHARES.helped,
         1,
       );
       if (conflict.conflicting.length > 0)
         return { kind: 'infeasible', proposal: proposalOf(space, aims, solution, measuring), conflict };
     }
   }
+  if (solution.met && !solution.stopped) solution = yield* fewestChanges(space, aims, options, solution);
   const proposal = proposalOf(space, aims, solution, measuring);
   if (solution.met) return { kind: 'balanced', proposal };
   return { kind: 'closest', why: solution.stopped || options.stop() ? 'stopped' : 'not-found', proposal };

@@ -3,7 +3,7 @@ import { coordinateOn, NOTICEABLE, railOf, valueOnRail } from '../../property/ra
 import { type RailId } from '../../property/properties.js';
 import { type Aim, aimOf, aimsOf, met, missOf } from './aim.js';
 import type { BalanceOptions, BalanceRequest } from './balance-request.js';
-import { type Demand, demandsOf, onlyWith, withChangedWish } from './demand.js';
+import { type Demand, demandsOf, type LineAtLimit, onlyWith, withChangedWish } from './demand.js';
 import { feasiblePoint } from './feasibility.js';
 import { massOutOfReach, searchSpace } from './search-space.js';
 import { asPart, type SearchProgress, solve, type Solution } from './solve.js';
@@ -56,6 +56,8 @@ function leastSuspectFirst(demands: readonly Demand[], missed: ReadonlySet<RailI
         return 1;
       case 'mass':
         return 2;
+      case 'same-dish':
+        return 2.5;
       case 'person':
         return 3;
       case 'hold':
@@ -143,6 +145,7 @@ function* relaxationsOf(
         break;
       }
       case 'stock':
+      case 'same-dish':
         break;
     }
   }
@@ -159,6 +162,22 @@ function* relaxationsOf(
     }
   };
   return found.sort((a, b) => size(a) - size(b));
+}
+
+/** Share of a limit within which a line counts as standing at it. @source assumed: less than a kitchen weighs */
+const AT_LIMIT = 0.01;
+
+/** Which lines stand in the way: those that a search comes to rest at, because beyond it would be another dish. */
+function* linesInTheWay(request: BalanceRequest, options: BalanceOptions): Search<Demand> {
+  const space = searchSpace(request);
+  const { masses } = yield* solve(space, aimsOf(request.brief), { ...options, passes: 1, starts: 1 });
+  const lines = space.limits.flatMap(({ low, high }, line): LineAtLimit[] => {
+    const g = masses[line] ?? 0;
+    if (request.holds?.[line] !== undefined || !(high > low)) return [];
+    if (g >= high * (1 - AT_LIMIT)) return [{ line, side: 'most', atG: high }];
+    return g <= low * (1 + AT_LIMIT) ? [{ line, side: 'least', atG: low }] : [];
+  });
+  return { kind: 'same-dish', lines };
 }
 
 /** Share of the work that is done when the conflicting set is known. */
@@ -183,8 +202,11 @@ export function* conflictIn(
     const part = [(i / asked.length) * FILTERED, ((i + 1) / asked.length) * FILTERED] as const;
     if (!(yield* asPart(feasible(onlyWith(request, rest), options), ...part))) kept = rest;
   }
+  const named: Demand[] = [];
+  for (const demand of kept)
+    named.push(demand.kind === 'same-dish' ? yield* linesInTheWay(onlyWith(request, kept), options) : demand);
   return {
-    conflicting: kept,
+    conflicting: named,
     relaxations: yield* asPart(relaxationsOf(request, kept, options), FILTERED, 1),
   };
 }

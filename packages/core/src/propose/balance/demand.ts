@@ -3,6 +3,14 @@ import type { RailId } from '../../property/properties.js';
 import { withWish, wishesOf } from '../../brief/brief.js';
 import type { BalanceRequest } from './balance-request.js';
 
+/** A line that could go no further without the dish becoming another one. */
+export interface LineAtLimit {
+  readonly line: number;
+  readonly side: 'least' | 'most';
+  /** g */
+  readonly atG: number;
+}
+
 /** One thing that is asked of a balance. */
 export type Demand =
   | { readonly kind: 'wish'; readonly rail: RailId }
@@ -11,11 +19,21 @@ export type Demand =
   | { readonly kind: 'person'; readonly eater: string }
   /** What is weighed in stays the same. */
   | { readonly kind: 'mass' }
+  /** The dish stays what it is: each line within what a cook would call the same. */
+  | { readonly kind: 'same-dish'; readonly lines?: readonly LineAtLimit[] }
   /** No more than is in the house. */
   | { readonly kind: 'stock' };
 
-export const demandsOf = ({ brief, holds, eaters, stock, holdMass }: BalanceRequest): readonly Demand[] => [
-  ...wishesOf(brief).map(({ rail }): Demand => ({ kind: 'wish', rail })),
+export const demandsOf = ({
+  brief,
+  holds,
+  eaters,
+  stock,
+  holdMass,
+  sameDish,
+}: BalanceRequest): readonly Demand[] => [
+  ...wishesOf(brief).flatMap(({ rail, wish }): Demand[] => (wish.kept ? [] : [{ kind: 'wish', rail }])),
+  ...(sameDish === 'lifted' ? [] : [{ kind: 'same-dish' } as const]),
   ...(holdMass === false ? [] : [{ kind: 'mass' } as const]),
   ...(stock ? [{ kind: 'stock' } as const] : []),
   ...(holds ?? []).flatMap((hold, line): Demand[] => (hold ? [{ kind: 'hold', line }] : [])),
@@ -41,6 +59,7 @@ export function onlyWith(request: BalanceRequest, demands: readonly Demand[]): B
       demands.some((d) => d.kind === 'person' && d.eater === name),
     ),
     holdMass: demands.some(({ kind }) => kind === 'mass'),
+    sameDish: demands.some(({ kind }) => kind === 'same-dish') ? 'kept' : 'lifted',
     ...(request.stock && demands.some(({ kind }) => kind === 'stock') ? { stock: request.stock } : {}),
   };
 }

@@ -1,6 +1,6 @@
 import { potAt } from '../../predict/pot-at.js';
 import { spreadOfPot } from '../../predict/spread.js';
-import { type Aim, met, missesOf } from './aim.js';
+import { type Aim, askedOf, met, missesOf } from './aim.js';
 import type { BalanceOptions } from './balance-request.js';
 import { leastSquares } from './bounded-least-squares.js';
 import { feasibilityProblem } from './objective.js';
@@ -10,15 +10,16 @@ import { massesAt, massOutOfReach, type SearchSpace, variablesOf } from './searc
 import { type SearchProgress, startsOf, withinLimits } from './solve.js';
 
 /**
- * Amounts that meet every aim and limit of a space, whatever they change or cost; ends as soon as some are found.
+ * Amounts that meet every aim the cook asked for and every limit of a space, whatever they change or cost; ends as soon as some are found.
  * @returns undefined when none of the searches found any
  */
 export function* feasiblePoint(
   space: SearchSpace,
-  aims: readonly Aim[],
+  all: readonly Aim[],
   options: BalanceOptions,
   hint?: Float64Array,
 ): Generator<SearchProgress, Float64Array | undefined> {
+  const aims = askedOf(all);
   if (massOutOfReach(space)) return undefined;
   const { recipe, portions } = space.request,
     // How wide the bands are does not matter here, only that it need not be worked out again and again.

@@ -1,4 +1,6 @@
-import { sensibleShare, unseenWork } from './sensible-share.params.js';
+import { KNOWN_BY_STIFFNESS } from '../identity/identity.params.js';
+import { type LineLimit, lineLimits } from '../identity/line-limits.js';
+import { sensibleShare, unseenWork } from '../identity/sensible-share.params.js';
 import { BATCH_FACTOR, LEAST_KEPT, smallAmount } from './balance.params.js';
 import type { BalanceRequest } from './balance-request.js';
 import { limitsOfPeople, type PeopleLimits } from './limits-of-people.js';
@@ -18,12 +20,15 @@ export interface SearchSpace {
   /** g of everything weighed in: one mass where it stays, a range where it may change. */
   readonly batch: readonly [least: number, most: number];
   readonly people: PeopleLimits;
+  /** Within what each line stays the same dish; none where that is lifted. */
+  readonly limits: readonly LineLimit[];
 }
 
-/** Bounds of one line by its hold, what is sensible, and what is in the house. */
+/** Bounds of one line by its hold, what keeps the dish what it is, and what is in the house. */
 function rangeOf(
   request: BalanceRequest,
   line: number,
+  limit: LineLimit | undefined,
   batchG: number,
 ): readonly [low: number, high: number] {
   const recipeLine = request.recipe.lines[line];
@@ -33,8 +38,8 @@ function rangeOf(
   const inHouse = request.stock?.get(ingredient.id) ?? Infinity;
   if (hold?.kind === 'pinned') return [mass, mass];
   if (hold?.kind === 'bounded') return [hold.leastG, Math.max(hold.leastG, Math.min(hold.mostG, inHouse))];
-  const most = Math.max(mass, sensibleShare(ingredient) * batchG);
-  const high = Math.min(most, inHouse);
+  if (limit) return [Math.min(limit.low, inHouse), Math.min(limit.high, inHouse)];
+  const high = Math.min(Math.max(mass, sensibleShare(ingredient, request.family) * batchG), inHouse);
   return [Math.min(LEAST_KEPT * mass, high), high];
 }
 
@@ -42,12 +47,16 @@ function rangeOf(
 export function searchSpace(request: BalanceRequest): SearchSpace {
   const { lines } = request.recipe;
   const present = Float64Array.from(lines, (line) => line.mass);
-  const batchG = present.reduce((all, g) => all + g, 0);
+  const batchG = request.batchG ?? present.reduce((all, g) => all + g, 0);
   const people = limitsOfPeople(request.recipe, request.portions, request.eaters ?? [], request.labels);
+  const limits =
+    request.sameDish === 'lifted'
+      ? []
+      : lineLimits(request, { arrivals: request.arrivals, waterArriving: request.waterArriving });
   const low = new Float64Array(lines.length),
     high = new Float64Array(lines.length);
   lines.forEach((_line, i) => {
-    const [from, to] = rangeOf(request, i, batchG);
+    const [from, to] = rangeOf(request, i, limits[i], batchG);
     if (from > to) throw new RangeError(`line ${i} is held between ${from} and ${to} g`);
     const out = people.forbidden.some(({ line }) => line === i) && request.holds?.[i] === undefined;
     low[i] = out ? 0 : from;
@@ -61,7 +70,12 @@ export function searchSpace(request: BalanceRequest): SearchSpace {
     people,
     free: lines.flatMap((_line, i) => ((high[i] ?? 0) > (low[i] ?? 0) ? [i] : [])),
     small: present.map((g) => Math.max(smallAmount.ofLine * g, smallAmount.ofBatch * batchG)),
-    stiffness: Float64Array.from(lines, ({ ingredient }) => unseenWork[ingredient.shelf] ?? 1),
+    stiffness: Float64Array.from(
+      lines,
+      ({ ingredient }, i) =>
+        (unseenWork[ingredient.shelf] ?? 1) * (1 + KNOWN_BY_STIFFNESS * (limits[i]?.knownBy ?? 0)),
+    ),
+    limits,
     batch: request.holdMass === false ? [batchG / BATCH_FACTOR, batchG * BATCH_FACTOR] : [batchG, batchG],
   };
 }

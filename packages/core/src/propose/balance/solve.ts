@@ -2,7 +2,7 @@ import { potAt } from '../../predict/pot-at.js';
 import { spreadOfPot } from '../../predict/spread.js';
 import { assess, type Assessed } from '../../property/assess.js';
 import { seededChance } from '../../numeric/chance.js';
-import { type Aim, met, type Miss, missesOf } from './aim.js';
+import { type Aim, askedMet, type Miss, missesOf } from './aim.js';
 import { START_SPREAD } from './balance.params.js';
 import type { BalanceOptions } from './balance-request.js';
 import { type Found, leastSquares } from './bounded-least-squares.js';
@@ -22,7 +22,7 @@ export interface Solution {
   readonly masses: Float64Array;
   readonly assessed: Assessed;
   readonly misses: readonly Miss[];
-  /** Every wish is met, everybody's limits are kept, and the mass is held. */
+  /** Everything asked for is met, everybody's limits are kept, and the mass is held. */
   readonly met: boolean;
   readonly objective: number;
   readonly evaluations: number;
@@ -137,7 +137,7 @@ export function* solve(
     evaluations,
     stopped,
     objective: best?.objective ?? 0,
-    met: met(misses) && withinLimits(space, masses) && !massOutOfReach(space),
+    met: askedMet(aims, misses) && withinLimits(space, masses) && !massOutOfReach(space),
   };
 }
 

@@ -1,6 +1,10 @@
+import { sameKind } from '../../larder/facts/culinary-kind.js';
 import { starchTotal } from '../../ingredient/composition.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 
+/** Of another kind on one shelf, and of another shelf. */
+const OTHER_KIND = 0.2,
+  OTHER_SHELF = 0.4;
 /** Furthest that two ingredients count as apart. */
 const FURTHEST = 5;
 
@@ -21,6 +25,6 @@ export function unlikeness(a: Ingredient, b: Ingredient): number {
     apart(c.salt ?? 0, d.salt ?? 0, 1),
   ];
   const rms = Math.sqrt(squares.reduce((all, s) => all + s, 0) / squares.length);
-  const shelf = a.shelf === b.shelf ? 0 : 0.4;
-  return Math.min(1, shelf + (0.6 * Math.min(rms, FURTHEST)) / FURTHEST);
+  const kind = sameKind(a, b) ? 0 : a.shelf === b.shelf ? OTHER_KIND : OTHER_SHELF;
+  return Math.min(1, kind + (0.6 * Math.min(rms, FURTHEST)) / FURTHEST);
 }

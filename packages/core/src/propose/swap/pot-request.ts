@@ -1,10 +1,41 @@
 import type { BalanceRequest } from '../balance/balance-request.js';
+import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
+import type { Role } from '../../ingredient/ingredient.js';
+import type { RecipeLine } from '../../recipe/recipe.js';
 import type { PotLine } from './replace-line.js';
 import type { SwapRequest } from './swap-request.js';
 
-/** The balance of a pot in which something was replaced; what the cook holds stays held. */
-export const potRequest = (request: SwapRequest, lines: readonly PotLine[]): BalanceRequest => ({
-  ...request,
-  recipe: { ...request.recipe, lines },
-  holds: lines.map(({ origin }) => (origin === undefined ? undefined : request.holds?.[origin])),
-});
+const seasons: readonly Role[] = ['savory', 'seasoning'];
+const waterOf = ({ ingredient, mass }: RecipeLine): number => compiledIngredient(ingredient).water * mass;
+const sum = <T>(list: readonly T[], per: (item: T) => number): number =>
+  list.reduce((all, item) => all + per(item), 0);
+
+/**
+ * The balance of a pot in which something was replaced. Its other lines stand as they stood in the original, so that every move away from
+ * that counts; what the cook holds stays held, and only what is new is free.
+ */
+export function potRequest(request: SwapRequest, lines: readonly PotLine[]): BalanceRequest {
+  const { recipe, holds } = request;
+  const stays = new Set(lines.map(({ origin }) => origin));
+  const gone = recipe.lines.filter((_line, i) => !stays.has(i));
+  const arrived = lines.filter(({ origin }) => origin === undefined);
+  const staying = lines.map((line) =>
+    line.origin === undefined ? line : { ...line, mass: recipe.lines[line.origin]?.mass ?? line.mass },
+  );
+  // What is left out is left out: only seasoning makes up for it, and the batch weighs as much less.
+  const leftOut = arrived.length === 0;
+  return {
+    ...request,
+    recipe: {
+      ...recipe,
+      lines: staying,
+    },
+    holds: lines.map(({ origin, ingredient: { role } }) => {
+      if (origin === undefined) return undefined;
+      return holds?.[origin] ?? (leftOut && !seasons.includes(role) ? { kind: 'pinned' } : undefined);
+    }),
+    arrivals: new Set(lines.flatMap(({ origin }, i) => (origin === undefined ? [i] : []))),
+    batchG: sum(leftOut ? staying : recipe.lines, ({ mass }) => mass),
+    waterArriving: sum(arrived, waterOf) - sum(gone, waterOf),
+  };
+}

@@ -1,8 +1,9 @@
 import { assess, type Assessed } from '../../property/assess.js';
-import { sensibleShare } from '../balance/sensible-share.params.js';
+import { sensibleShare } from '../identity/sensible-share.params.js';
 import { railOf } from '../../property/rail.js';
 import { type RailId } from '../../property/properties.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
+import { ingredientById } from '../../larder/catalog/larder-table.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
 import type { Substitute } from './substitutes.js';
@@ -76,6 +77,23 @@ function drySame(replaced: RecipeLine, substitute: RecipeLine, batchG: number): 
   );
 }
 
+/** Share of the batch that a dry base must leave open before water comes in beside it. @source assumed */
+const DRY_GAP = 0.08;
+
+/** Where a dry base takes the place of a wet one and the pot has no liquid to make up for it, the water comes along. */
+function waterBeside(
+  { lines }: Recipe,
+  replaced: RecipeLine,
+  massG: number,
+  batchG: number,
+): readonly RecipeLine[] {
+  const gap = replaced.mass - massG,
+    water = ingredientById('water');
+  const liquidG = lines.reduce((all, { ingredient, mass }) => (ingredient.role === 'liquid' ? all + mass : all), 0);
+  if (!water || gap < DRY_GAP * batchG || liquidG > gap) return [];
+  return [{ ingredient: water, mass: grams(gap), preparation: 'as-is', stage: replaced.stage }];
+}
+
 /** First amounts of a substitute: by the table of equivalents, by dry matter, or by the work its role does. */
 function firstAmounts(
   original: Assessed,
@@ -88,8 +106,10 @@ function firstAmounts(
   if (!first || sauce !== undefined) return lines;
   const batchG = sumOf(original.recipe.lines, () => 1);
   if (factor !== undefined) return [{ ...first, mass: grams(factor * replaced.mass) }, ...rest];
-  if (first.ingredient.role === 'body')
-    return [{ ...first, mass: grams(drySame(replaced, first, batchG)) }, ...rest];
+  if (first.ingredient.role === 'body') {
+    const mass = drySame(replaced, first, batchG);
+    return [{ ...first, mass: grams(mass) }, ...waterBeside(recipe, replaced, mass, batchG), ...rest];
+  }
   const rail = workOf(replaced.ingredient);
   if (!rail || first.ingredient.role === 'liquid') return [{ ...first, mass: replaced.mass }, ...rest];
   const mass = matchedMass(recipe, at, first, rail, railOf(rail).value(original).mid, batchG);

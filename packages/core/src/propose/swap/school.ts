@@ -20,7 +20,7 @@ export const openToAll: Schools = { nutritionalYeast: 'any', addedOil: 'any', ma
 const isYeast = ({ id, like }: Ingredient): boolean =>
   id === 'nutritional-yeast' || like === 'nutritional-yeast';
 /** Oils, hard fats, and what is made of them. */
-const isOil = ({ role, shelf }: Ingredient): boolean => role === 'fat' || shelf === 'fats and oils';
+export const isOil = ({ role, shelf }: Ingredient): boolean => role === 'fat' || shelf === 'fats and oils';
 const pulls = ({ id, like }: Ingredient): boolean =>
   stretchingStarches.includes(id) || (like !== undefined && stretchingStarches.includes(like));
 

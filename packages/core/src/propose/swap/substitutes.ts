@@ -1,8 +1,9 @@
-import { whoCanEat } from '../../household/who-can-eat.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { equivalentRows } from '../../larder/preparation/equivalent.params.js';
-import type { RecipeLine, Stage } from '../../recipe/recipe.js';
+import type { RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
+import { sharesWork } from '../../larder/facts/culinary-kind.js';
+import { stageOf } from '../arrival/stage.js';
 import { type HouseSauce, type SwapRequest } from './swap-request.js';
 import { preparationsOf, schoolAllows } from './school.js';
 
@@ -14,29 +15,6 @@ export interface Substitute {
   /** Name of the household’s sauce that these lines are. */
   readonly sauce?: string;
 }
-
-/** Whether nobody at the table has to leave an ingredient; questions are for the cook. */
-export function allowedFor({ eaters = [], labels }: SwapRequest, ingredient: Ingredient): boolean {
-  const label = labels?.get(ingredient.id);
-  const line = { id: 'substitute', ingredient, named: ingredient.name, ...(label ? { label } : {}) };
-  return eaters.every((eater) =>
-    whoCanEat(eater, {
-      lines: [line],
-      pungency: { bite: 0, burn: 0 },
-      salt: { mid: 0, high: 0 },
-    }).findings.every(({ verdict, line: at }) => verdict !== 'does-not' || at === undefined),
-  );
-}
-
-/** A dry thickener goes into the pot as a slurry, whatever went in before it; everything else as what it replaces. */
-const stageOf = (ingredient: Ingredient, like: Stage): Stage =>
-  ingredient.role === 'thickener' && ingredient.shelf !== 'gums'
-    ? like === 'roux' && ingredient.shelf === 'grains'
-      ? 'roux'
-      : 'slurry'
-    : like === 'roux' || like === 'slurry'
-      ? 'start'
-      : like;
 
 export function lineFor(
   ingredient: Ingredient,
@@ -62,13 +40,10 @@ function sauceFor({ name, lines }: HouseSauce, replaced: RecipeLine): Substitute
 /** g of fat in 100 g from which a nut or seed stands in for oil. @source assumed */
 const RICH = 40;
 
-/** Of the same role; or, where no oil may be added, what brings fat of its own. */
-function doesTheWorkOf(
-  replaced: Ingredient,
-  { role, shelf, per100 }: Ingredient,
-  { schools }: SwapRequest,
-): boolean {
-  if (role === replaced.role) return true;
+/** What a cook would take for it; or, where no oil may be added, what brings fat of its own. */
+function doesTheWorkOf(replaced: Ingredient, other: Ingredient, { schools }: SwapRequest): boolean {
+  if (sharesWork(replaced, other)) return true;
+  const { shelf, per100 } = other;
   return (
     replaced.role === 'fat' &&
     schools.addedOil === 'without' &&

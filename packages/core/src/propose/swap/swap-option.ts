@@ -1,5 +1,9 @@
 import { measuredPot } from '../balance/balance.js';
-import { type Aim, met, missedRails } from '../balance/aim.js';
+import { met, missedRails } from '../balance/aim.js';
+import { changesOf, type LineChange } from '../balance/reasons.js';
+import { type Regard, type Regarded, worstOf } from '../arrival/regard.js';
+import { type Preparation, preparationOf } from '../../recipe/preparation.js';
+import type { Kitchen } from './kitchen.js';
 import type { Measurable } from '../balance/kitchen-rounding.js';
 import type { SearchSpace } from '../balance/search-space.js';
 import type { Solution } from '../balance/solve.js';
@@ -24,8 +28,20 @@ export interface SwapOption {
   readonly after: Assessed;
   readonly outside: readonly RailId[];
   readonly shifts: readonly Shift[];
-  /** People who would have to ask or read a label first. */
+  /** Names of what leaves and of what comes; a sauce of the house is one thing. */
+  readonly out: readonly string[];
+  readonly in: readonly string[];
+  /** What else moves and why, largest first; places in `lines`. */
+  readonly moves: readonly LineChange[];
+  /** Who has something to say to what comes, and how much it weighs for the worst of them. */
+  readonly regarded: readonly Regarded[];
+  readonly regard: Regard;
+  /** People who would have to ask or read a label first, whatever the reason. */
   readonly asks: readonly string[];
+  /** What has to be done with the substitutes before they go in. */
+  readonly effort: readonly { readonly name: string; readonly preparation: Preparation }[];
+  /** Others of one kind that would do as well. */
+  readonly alike: readonly SwapOption[];
   /** Just noticeable differences away from the original, root mean square. */
   readonly distance: number;
   /** Coins of the batch against the original. */
@@ -60,20 +76,16 @@ export interface BalancedPot {
 
 /** A balanced pot as an option, or nothing when somebody still could not eat it. */
 export function optionOf(
-  request: SwapRequest,
-  aims: readonly Aim[],
-  original: Assessed,
+  { request, aims, original, regard: regardOf }: Kitchen,
   { lines, space, solution }: BalancedPot,
 ): SwapOption | undefined {
   const { measuring, portions, eaters = [], labels, brief, inHouse } = request;
-  const { amounts, after, misses } = measuredPot(space, aims, solution, {
+  const { amounts, masses, after, misses } = measuredPot(space, aims, solution, {
     rounding: measuring.rounding,
     units: lines.map(({ origin, ingredient }) =>
       origin === undefined ? unitOfRole[ingredient.role] : (measuring.units[origin] ?? 'g'),
     ),
-    asWritten: lines.map(
-      ({ origin, mass }) => origin !== undefined && mass === request.recipe.lines[origin]?.mass,
-    ),
+    asWritten: lines.map(({ origin }) => origin !== undefined),
   });
   const portion = portionOfRecipe(
     {
@@ -88,6 +100,10 @@ export function optionOf(
   const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
   const substitutes = lines.filter(({ origin }) => origin === undefined);
   // A sauce of the house is one thing to make, however many lines it has.
+  const stays = new Set(lines.flatMap(({ origin }, i) => ((amounts[i]?.grams ?? 0) > 0 ? [origin] : [])));
+  const out = request.recipe.lines.flatMap(({ ingredient }, i) => (stays.has(i) ? [] : [ingredient.name]));
+  const regarded = substitutes.flatMap(({ ingredient }) => regardOf(ingredient)),
+    moves = changesOf(space, aims, masses).filter(({ line }) => lines[line]?.origin !== undefined);
   const newThings = new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
   const notInHouse = inHouse
     ? substitutes
@@ -110,12 +126,22 @@ export function optionOf(
     w.notInHouse * notInHouse.length +
     w.newLine * newThings +
     w.unlike * unlikenessOf(request, substitutes) +
-    w.asks * asks.length;
+    w.asks * new Set(regarded.map(({ eater }) => eater)).size +
+    w.moved * moves.length;
   return {
     lines,
     amounts,
     after,
     asks,
+    out,
+    in: [...new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.name))],
+    moves,
+    regarded,
+    regard: worstOf(regarded),
+    effort: substitutes.flatMap(({ ingredient: { name }, preparation, sauce }) =>
+      sauce === undefined && preparationOf(preparation).ahead !== undefined ? [{ name, preparation }] : [],
+    ),
+    alike: [],
     outside: missedRails(aims, misses),
     distance,
     coinsMore,

@@ -4,11 +4,17 @@ import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import type { Schools } from './school.js';
 
+/** What a cook may want to do without. */
+export type DoneWithout = 'oil' | 'nuts';
+
 /** What is to be replaced. */
 export type SwapAsk =
   | { readonly kind: 'line'; readonly line: number }
   | { readonly kind: 'person'; readonly eater: string }
-  | { readonly kind: 'everybody' };
+  | { readonly kind: 'everybody' }
+  | { readonly kind: 'without'; readonly what: DoneWithout }
+  /** What is not in the house, by what is. */
+  | { readonly kind: 'in-house' };
 
 /** A sauce of the household that can stand in for something bought. */
 export interface HouseSauce {
@@ -22,6 +28,4 @@ export interface SwapRequest extends BalanceRequest {
   readonly schools: Schools;
   readonly measuring: Measuring;
   readonly sauces?: readonly HouseSauce[];
-  /** Ids of what is in the house; absent when nothing was said of it. */
-  readonly inHouse?: ReadonlySet<string>;
 }

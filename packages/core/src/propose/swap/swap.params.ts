@@ -8,20 +8,6 @@ export const stretchingStarches: readonly string[] = ['tapioca-starch', 'cassava
 /** The property a role is there for: a substitute is first given the amount that keeps it. @source assessed from job and engine notes, assumed */
 export const workOfRole: Readonly<Partial<Record<Role, RailId>>> = { thickener: 'thickness', fat: 'fat', sour: 'sourness', savory: 'savoriness' };
 
-/** What is tried beside a substitute when a property stays short. @source assumed: one of each school */
-export const helpers: Readonly<Partial<Record<RailId, readonly string[]>>> = {
-  thickness: ['corn-starch', 'potato-starch', 'rice-flour', 'konjac'],
-  stretch: ['tapioca-starch', 'glutinous-rice-flour', 'potato-starch'],
-  fat: ['rapeseed-oil', 'coconut-oil', 'sunflower-seed-butter', 'coconut-cream'],
-  sourness: ['lemon-juice', 'cider-vinegar', 'lactic-acid'],
-  savoriness: ['shiitake-dried', 'tomato-paste', 'nutritional-yeast', 'rice-miso'],
-  salt: ['salt'],
-  sweetness: ['carrot', 'maple-syrup', 'sugar'],
-};
-
-/** g of a helper for each g of the batch to begin with. @source assumed */
-export const helperShare: Readonly<Record<Role, number>> = { body: 0.06, liquid: 0.08, thickener: 0.012, fat: 0.02, sour: 0.015, savory: 0.008, seasoning: 0.004 };
-
 /** Unit in which a substitute is written by what it does. @source kitchen habit */
 export const unitOfRole: Readonly<Record<Role, UnitId>> = { body: 'cup', liquid: 'cup', thickener: 'tbsp', fat: 'tbsp', sour: 'tbsp', savory: 'tbsp', seasoning: 'tsp' };
 
@@ -43,8 +29,12 @@ export const swapSearch = {
   /** Whole pots that are balanced once helpers were added. */
   helped: 10,
   /** Pots rounded to what a kitchen can measure and ranked; pots shown. */
-  finished: 8,
+  finished: 9,
   shown: 5,
+  /** Others of one kind that are offered as a choice inside an option. */
+  alike: 3,
+  /** Places among them for what somebody has to ask about for an allergy, where there are enough others. */
+  asked: 1,
 } as const;
 
 /** What ranks options once the brief is met as well as it can be; in just noticeable differences, and what else counts as one. @source assumed */
@@ -61,13 +51,15 @@ export const rankWeights = {
   /** Of a substitute wholly unlike what it replaces. */
   unlike: 2,
   /** Of each new line. */
-  newLine: 0.3,
-  /** Of each person who would have to ask. */
-  asks: 0.4,
+  newLine: 0.5,
+  /** Of each person who would have to ask; a question about an allergy stands behind everything else besides. */
+  asks: 0.8,
+  /** Of each line of the rest that has to move. */
+  moved: 0.15,
 } as const;
 
-/** An option this much behind the best is not shown, unless there are too few. @source assumed */
-export const outclassed = { by: 2.5, fewAre: 2 } as const;
+/** An option this much behind the best is not shown, one of another school a little further; one this good is always worth a look. @source assumed */
+export const outclassed = { by: 2.5, byInAnotherSchool: 5, stillGood: 4 } as const;
 
 /** Just noticeable differences from which a change is worth saying. @source assumed */
 export const WORTH_SAYING = 1.2;

@@ -6,7 +6,7 @@ import { limitsOfPeople, type PeopleLimits } from '../balance/limits-of-people.j
 import { portionOf } from '../balance/objective.js';
 import { assess, type Assessed } from '../../property/assess.js';
 import { withMasses } from '../../recipe/with-masses.js';
-import { sensibleShare } from '../balance/sensible-share.params.js';
+import { sensibleShare } from '../identity/sensible-share.params.js';
 import { coordinateOn, NOTICEABLE, railOf } from '../../property/rail.js';
 import { type RailId } from '../../property/properties.js';
 

@@ -1,0 +1,23 @@
+import type { RailId } from '../../property/properties.js';
+import type { Role } from '../../ingredient/ingredient.js';
+
+/** What is tried beside what is in the pot when a property stays short. @source assumed: one of each school, what a kitchen keeps first */
+export const helpers: Readonly<Partial<Record<RailId, readonly string[]>>> = {
+  thickness: ['corn-starch', 'potato-starch', 'rice-flour', 'psyllium-husk'],
+  stretch: ['tapioca-starch', 'glutinous-rice-flour', 'potato-starch'],
+  fat: ['rapeseed-oil', 'olive-oil', 'coconut-oil', 'coconut-cream'],
+  sourness: ['lemon-juice', 'cider-vinegar', 'white-vinegar'],
+  savoriness: ['shiitake-dried', 'tomato-paste', 'nutritional-yeast', 'rice-miso'],
+  salt: ['salt'],
+  sweetness: ['maple-syrup', 'sugar', 'carrot'],
+};
+
+/** What is tried when there is too much of a property: it thins. @source assumed */
+export const thinners: Readonly<Partial<Record<RailId, readonly string[]>>> = {
+  thickness: ['water'],
+  fat: ['water'],
+  salt: ['water'],
+};
+
+/** g of a helper for each g of the batch to begin with. @source assumed */
+export const helperShare: Readonly<Record<Role, number>> = { body: 0.06, liquid: 0.08, thickener: 0.012, fat: 0.02, sour: 0.015, savory: 0.008, seasoning: 0.004 };

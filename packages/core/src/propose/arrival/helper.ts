@@ -1,0 +1,41 @@
+import type { Ingredient } from '../../ingredient/ingredient.js';
+import { ingredientById } from '../../larder/catalog/larder-table.js';
+import type { RailId } from '../../property/properties.js';
+import { grams } from '../../quantity/quantity.js';
+import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
+import { isWorseRegard, type People, regardsOf, worstOf } from './regard.js';
+import { helpers, thinners } from './helper.params.js';
+import { stageOf } from './stage.js';
+
+/** One thing beside what is in the pot, with nothing of it yet. */
+export const helperLine = (ingredient: Ingredient): RecipeLine => ({
+  ingredient,
+  mass: grams(0),
+  preparation: 'as-is',
+  stage: stageOf(ingredient, 'start'),
+});
+
+interface Kitchen extends People {
+  readonly recipe: Recipe;
+  readonly inHouse?: ReadonlySet<string>;
+}
+
+/** What a pot has too little of, and too much of. */
+export interface Lacks {
+  readonly short: readonly RailId[];
+  readonly over: readonly RailId[];
+}
+
+/** What could help a pot that has too little or too much of something: not in it yet, in the house as far as that is known, and no question to anybody. */
+export function helpersFor({ short, over }: Lacks, request: Kitchen): readonly Ingredient[] {
+  const there = new Set(request.recipe.lines.map(({ ingredient }) => ingredient.id));
+  const ids = new Set([
+    ...short.flatMap((rail) => helpers[rail] ?? []),
+    ...over.flatMap((rail) => thinners[rail] ?? []),
+  ]);
+  return [...ids].flatMap((id) => {
+    const ingredient = ingredientById(id);
+    if (!ingredient || there.has(id) || (id !== 'water' && request.inHouse?.has(id) === false)) return [];
+    return isWorseRegard(worstOf(regardsOf(ingredient, request)), 'clear') ? [] : [ingredient];
+  });
+}

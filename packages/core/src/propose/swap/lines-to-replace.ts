@@ -1,0 +1,44 @@
+import { type AllergenId, covers } from '../../allergen/allergen.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
+import { limitsOfPeople } from '../balance/limits-of-people.js';
+import { isOil, schoolAllows, type Schools } from './school.js';
+import type { DoneWithout, SwapRequest } from './swap-request.js';
+
+const holds = ({ contains }: Ingredient, group: AllergenId): boolean =>
+  contains.some((held) => covers(group, held) !== 'unrelated');
+
+/** Whether something is what a cook wants to do without. */
+export const isDoneWithout = (what: DoneWithout, ingredient: Ingredient): boolean =>
+  what === 'oil' ? isOil(ingredient) : holds(ingredient, 'tree-nut') || holds(ingredient, 'peanut');
+
+/** The schools that a request comes to: doing without oil is one. */
+export const schoolsOf = ({ ask, schools }: SwapRequest): Schools =>
+  ask.kind === 'without' && ask.what === 'oil' ? { ...schools, addedOil: 'without' } : schools;
+
+/** Lines that have to be replaced for what is asked, those with something in them. */
+export function linesToReplace(request: SwapRequest): readonly number[] {
+  const { ask, recipe, portions, eaters = [], labels, inHouse } = request;
+  const all = recipe.lines.flatMap(({ mass }, i) => (mass > 0 ? [i] : []));
+  const those = (test: (ingredient: Ingredient) => boolean) =>
+    all.filter((i) => {
+      const ingredient = recipe.lines[i]?.ingredient;
+      return ingredient !== undefined && test(ingredient);
+    });
+  switch (ask.kind) {
+    case 'line':
+      return [ask.line];
+    case 'without':
+      return those((ingredient) => isDoneWithout(ask.what, ingredient));
+    case 'in-house':
+      return inHouse ? those(({ id }) => id !== 'water' && !inHouse.has(id)) : [];
+    case 'person':
+    case 'everybody': {
+      const asked = ask.kind === 'person' ? eaters.filter(({ name }) => name === ask.eater) : eaters;
+      const forbidden = new Set(
+        limitsOfPeople(recipe, portions, asked, labels).forbidden.map(({ line }) => line),
+      );
+      const shut = ask.kind === 'everybody' ? those((one) => !schoolAllows(request.schools, one)) : [];
+      return all.filter((i) => forbidden.has(i) || shut.includes(i));
+    }
+  }
+}

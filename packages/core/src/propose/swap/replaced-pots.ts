@@ -1,0 +1,117 @@
+import { culinaryKindOf } from '../../larder/facts/culinary-kind.js';
+import type { Recipe } from '../../recipe/recipe.js';
+import type { SearchProgress } from '../balance/solve.js';
+import type { Kitchen, Looked } from './kitchen.js';
+import { unlikeness } from './kinship.js';
+import { type PotLine, replaceLine } from './replace-line.js';
+import { schoolAllows } from './school.js';
+import { type Substitute, substitutesFor } from './substitutes.js';
+import { swapSearch } from './swap.params.js';
+import type { SwapRequest } from './swap-request.js';
+
+export type Search<T> = Generator<SearchProgress, T>;
+
+/** Of each kind its best, then of each its second best, and so on. */
+export function byTurns<T>(list: readonly T[], kindOf: (item: T) => string, count: number): readonly T[] {
+  const kinds = new Map<string, T[]>();
+  for (const item of list) kinds.set(kindOf(item), [...(kinds.get(kindOf(item)) ?? []), item]);
+  const out: T[] = [];
+  for (let round = 0; out.length < Math.min(count, list.length); round++)
+    for (const items of kinds.values()) {
+      const item = items[round];
+      if (item && out.length < count) out.push(item);
+    }
+  return out;
+}
+
+const potOf = (
+  { recipe }: SwapRequest,
+  lines: readonly PotLine[],
+): Recipe & { readonly lines: readonly PotLine[] } => ({ ...recipe, lines });
+
+/** A line as a cook would name its kind. */
+const kindOfLine = ({ ingredient, sauce }: Pick<PotLine, 'ingredient' | 'sauce'>): string =>
+  sauce ?? culinaryKindOf(ingredient)?.kind ?? `${ingredient.role} ${ingredient.shelf}`;
+
+/** What took the place of something in a pot, by kind: two pots of one kind are near-twins. */
+export const kindsIn = ({ lines }: { readonly lines: readonly PotLine[] }): string =>
+  [...new Set(lines.filter(({ replaces }) => replaces !== undefined).map(kindOfLine))].sort().join(' + ') ||
+  'left out';
+
+/** Roles whose work the rest of the pot can often take over. */
+const spare: readonly string[] = ['savory', 'seasoning', 'sour'];
+/** Of a substitute wholly unlike what it replaces, in a first look; squared steps. @source assumed */
+const UNLIKE = 4;
+
+/** Whether a dish may do without a line: a flavour, or what the school has no room for. */
+function canGo({ request }: Kitchen, line: number): boolean {
+  const ingredient = request.recipe.lines[line]?.ingredient;
+  if (!ingredient || request.recipe.lines.length < 2) return false;
+  if (!schoolAllows(request.schools, ingredient)) return true;
+  return spare.includes(ingredient.role);
+}
+
+/** Substitutes for one line, the most promising of every kind first. */
+function* promising(
+  kitchen: Kitchen,
+  line: number,
+  lines: readonly PotLine[],
+  count: number,
+): Search<readonly Substitute[]> {
+  const { request, original, held } = kitchen;
+  const at = lines.findIndex(({ origin }) => origin === line);
+  const replaced = request.recipe.lines[line]?.ingredient;
+  const substitutes: readonly Substitute[] = [
+    ...substitutesFor(request, line, kitchen.allowed),
+    ...(canGo(kitchen, line) ? [{ lines: [] }] : []),
+  ];
+  const looked: { readonly substitute: Substitute; readonly badness: number }[] = [];
+  for (const substitute of substitutes) {
+    const { badness } = kitchen.look(replaceLine(original, potOf(request, lines), at, substitute, held));
+    const [first] = substitute.lines;
+    const unlike =
+      first && replaced && substitute.sauce === undefined ? unlikeness(replaced, first.ingredient) : 0;
+    looked.push({ substitute, badness: badness + UNLIKE * unlike });
+    if (looked.length % 8 === 0)
+      yield { done: looked.length / substitutes.length / 3, objective: 0, evaluations: kitchen.tried };
+  }
+  looked.sort((a, b) => a.badness - b.badness);
+  const kind = ({ substitute: { lines: [first], sauce } }: (typeof looked)[number]) =>
+    sauce ?? (first ? kindOfLine(first) : 'nothing');
+  return byTurns(looked, kind, count).map(({ substitute }) => substitute);
+}
+
+/** Whole pots with all lines replaced: all of one line’s substitutes, or a beam over several lines. */
+export function* replacedPots(
+  kitchen: Kitchen,
+  lines: readonly number[],
+  stop: () => boolean,
+): Search<readonly Looked[] | { readonly noneFor: number }> {
+  const start: readonly PotLine[] = kitchen.request.recipe.lines.map((line, origin) => ({ ...line, origin }));
+  const count = lines.length === 1 ? swapSearch.closely : swapSearch.closelyOfSeveral;
+  let pots: readonly Looked[] = [{ lines: start, badness: 0 }];
+  for (const line of lines) {
+    const substitutes = yield* promising(kitchen, line, start, count);
+    if (substitutes.length === 0) return { noneFor: line };
+    const next: Looked[] = [];
+    for (const pot of pots)
+      for (const substitute of substitutes) {
+        const at = pot.lines.findIndex(({ origin }) => origin === line);
+        const twice = substitute.lines.some(
+          ({ ingredient }) =>
+            substitute.sauce === undefined && pot.lines.some((other) => other.ingredient.id === ingredient.id),
+        );
+        if (!twice)
+          next.push(
+            kitchen.look(
+              replaceLine(kitchen.original, potOf(kitchen.request, pot.lines), at, substitute, kitchen.held),
+            ),
+          );
+      }
+    next.sort((a, b) => a.badness - b.badness);
+    pots = lines.length === 1 ? next : byTurns(next, kindsIn, swapSearch.beam);
+    yield { done: 1 / 3, objective: pots[0]?.badness ?? 0, evaluations: kitchen.tried };
+    if (stop()) break;
+  }
+  return pots;
+}
