@@ -8,6 +8,7 @@ import {
   swap,
   type SwapAsk,
   type SwapRequest,
+  withTheRestAsItIs,
 } from '@alterum/core';
 import { type EaterBody, formulaFromBody, needFromInput } from '@alterum/contract';
 import { demoFormulas } from '../apps/server/src/demo/demo-formulas';
@@ -137,7 +138,9 @@ function demoRequest(name: string, ask: SwapAsk | string, larder = larderTable):
   return {
     recipe,
     portions: formula.portions,
-    brief: briefOf(formula),
+    family: formula.family,
+    name: formula.name,
+    brief: withTheRestAsItIs(briefOf(formula), assess(recipe, formula.portions)),
     eaters,
     larder,
     schools: openToAll,

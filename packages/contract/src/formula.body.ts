@@ -66,7 +66,7 @@ export class FormulaBody {
   @Type(() => ServeInput)
   serve?: ServeInput;
 
-  /** What it has to be; null is what is usual for its kind. */
+  /** What is asked of it; null is nothing: it is to stay as it is. */
   @IsOptional()
   @AreWishes()
   brief?: WishInput[] | null;
@@ -78,7 +78,7 @@ export class FormulaUpdate extends FormulaBody {
   version!: number;
 }
 
-/** A version to be kept: the formula as it stands, under a name, with the reason. */
+/** A version to be kept: the formula as it stands, or as it would be with a proposal, under a name, with the reason. */
 export class VersionBody {
   @IsName('Give the version a name.', 80)
   name!: string;
@@ -87,6 +87,13 @@ export class VersionBody {
   @IsString({ message: 'The reason must be a text.' })
   @MaxLength(1000, { message: 'The reason is longer than 1000 characters.' })
   why?: string;
+
+  /** What is kept instead of what stands; the formula itself stays as it is. */
+  @MayBeAbsent()
+  @IsObject({ message: 'The content must be a formula.' })
+  @IsPart()
+  @Type(() => FormulaBody)
+  content?: FormulaBody;
 }
 
 /** A formula made from a version. */

@@ -49,7 +49,7 @@ export {
 export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './label/taught-word.js';
 
 // What the model is given.
-export { type Preparation, preparationKinds, preparations } from './recipe/preparation.js';
+export { type Preparation, preparationKinds, preparationOf, preparations } from './recipe/preparation.js';
 export {
   type Process,
   type Recipe,
@@ -98,13 +98,16 @@ export { currentRailId } from './brief/renamed-rails.js';
 export {
   briefOf,
   briefOfFamily,
+  isUsualFor,
   pinnedWish,
   type Standing,
   standingOf,
   wishesOf,
   withWish,
 } from './brief/brief.js';
+export { withTheRestAsItIs } from './brief/as-it-is.js';
 export { families, type Family, familyNames } from './brief/family.js';
+export { type OnePressId, onePressWishes } from './brief/one-press.js';
 export {
   type Brief,
   type WishRange,
@@ -117,6 +120,7 @@ export {
 
 // Formulas: edits as data, history, and the recipe they come to.
 export { blankFormula, type Formula, type Hold, type Line, type Serve } from './formula/formula.js';
+export { stepsForPortions } from './formula/scale.js';
 export { advance, type History, redo, startHistory, undo } from './formula/history.js';
 export { type LineProblem, recipeOfFormula } from './formula/recipe-of-formula.js';
 export { applyStep, type FormulaStep, linesByRole } from './formula/step.js';
@@ -150,7 +154,8 @@ export type { BalanceOptions, BalanceRequest } from './propose/balance/balance-r
 export { balancePot } from './propose/balance/balance-pot.js';
 export { balance, type BalanceOutcome, type Measuring, type Proposal } from './propose/balance/balance.js';
 export type { Conflict, Relaxation } from './propose/balance/conflict.js';
-export type { Demand } from './propose/balance/demand.js';
+export type { Forbidden } from './propose/balance/limits-of-people.js';
+export type { Demand, LineAtLimit } from './propose/balance/demand.js';
 export type { Measurable, Rounding } from './propose/balance/kitchen-rounding.js';
 export type { ChangeReason, LineChange } from './propose/balance/reasons.js';
 export { finish, type SearchProgress } from './propose/balance/solve.js';
@@ -165,9 +170,9 @@ export {
 } from './propose/sensitivity/sensitivity.js';
 export type { PotLine } from './propose/swap/replace-line.js';
 export { openToAll, type Schools } from './propose/swap/school.js';
-export type { Shift } from './propose/swap/shift.js';
+export { type Shift, shiftsBetween } from './propose/swap/shift.js';
 export type { SwapOption } from './propose/swap/swap-option.js';
-export type { HouseSauce, SwapAsk, SwapRequest } from './propose/swap/swap-request.js';
+export type { DoneWithout, HouseSauce, SwapAsk, SwapRequest } from './propose/swap/swap-request.js';
 export { swap, type SwapOutcome } from './propose/swap/swap.js';
 export {
   axisAround,

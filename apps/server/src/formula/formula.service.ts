@@ -2,6 +2,8 @@ import { randomUUID } from 'node:crypto';
 import {
   type FieldProblem,
   FormulaBody,
+  formulaBodyOf,
+  type FormulaContent,
   formulaFromBody,
   FormulaUpdate,
   type FormulaView,
@@ -123,6 +125,11 @@ export class FormulaService {
       ...body
     } = { name: `${name.slice(0, 113)}, copy`, ...rest };
     return this.create(body as unknown as FormulaBody);
+  }
+
+  /** A formula that was sent, checked like every other and completed from what stands; nothing is written. */
+  checked(body: FormulaBody, base: Formula): FormulaContent {
+    return formulaBodyOf(this.formulaOf(body, base));
   }
 
   private formulaOf(body: FormulaBody, base?: Formula): Formula {

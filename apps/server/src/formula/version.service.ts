@@ -37,14 +37,15 @@ export class VersionService {
     return rows.map(viewOfVersion);
   }
 
-  /** Keeps the formula as it stands on the server. */
-  async keep(formulaId: string, { name, why }: VersionBody): Promise<VersionView> {
+  /** Keeps the formula as it stands on the server, or the content that is sent beside it. */
+  async keep(formulaId: string, { name, why, content: sent }: VersionBody): Promise<VersionView> {
     const {
       id: _id,
       version: _version,
       updatedAt: _updatedAt,
-      ...content
+      ...standing
     } = await this.formulas.read(formulaId);
+    const content = sent ? this.formulas.checked(sent, formulaOfContent(standing)) : standing;
     const given = name.trim();
     if (given === '') throw invalidInput([{ field: 'name', message: 'Give the version a name.' }]);
     await this.refuseTwice(formulaId, given);

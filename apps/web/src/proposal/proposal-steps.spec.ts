@@ -39,6 +39,7 @@ const taken = (steps: ReturnType<typeof stepsOfProposal>): readonly string[] => 
   );
 };
 
+const newId = (): string => 'new';
 const change = (
   at: number,
   fromG: number,
@@ -48,22 +49,28 @@ const change = (
 
 test('of a proposal only what is ticked is taken, in the unit it is measured in', () => {
   const amounts = [{ amount: { value: 0.5, unit: 'cup' } as const, grams: 65 }, g(30), g(4)];
-  expect(taken(stepsOfProposal(lineIds, amounts, [change(2, 2, 4)]))).toEqual([
+  expect(taken(stepsOfProposal(lineIds, { amounts }, [change(2, 2, 4)], newId))).toEqual([
     'cashew 100 g',
     'moon-cheese 5 g',
     'barley-miso 30 g',
     'salt 4 g',
   ]);
-  expect(taken(stepsOfProposal(lineIds, amounts, [change(0, 100, 65)]))[0]).toBe('cashew 0.5 cup');
+  expect(taken(stepsOfProposal(lineIds, { amounts }, [change(0, 100, 65)], newId))[0]).toBe('cashew 0.5 cup');
 });
 
-test('what somebody cannot have is taken out, not left at nothing', () => {
-  const out = change(1, 30, 0, { kind: 'forbidden', eater: 'Marte', why: 'barley' });
-  expect(taken(stepsOfProposal(lineIds, [g(100), g(0), g(2)], [out]))).toEqual([
+test('a helper that was not in the pot comes to the end, and only when it is ticked', () => {
+  const corn = ingredientById('corn-starch');
+  if (!corn) throw new Error('the larder has no corn starch');
+  const helper = { ingredient: corn, mass: grams(8), preparation: 'as-is', stage: 'slurry' } as const;
+  const proposal = { amounts: [g(100), g(30), g(3), g(8)], helper };
+  expect(taken(stepsOfProposal(lineIds, proposal, [change(3, 0, 8), change(2, 2, 3)], newId))).toEqual([
     'cashew 100 g',
     'moon-cheese 5 g',
-    'salt 2 g',
+    'barley-miso 30 g',
+    'salt 3 g',
+    'corn-starch 8 g',
   ]);
+  expect(taken(stepsOfProposal(lineIds, proposal, [change(2, 2, 3)], newId))).toHaveLength(4);
 });
 
 function pot(ingredient: string, mass: number, more: Partial<PotLine> = {}): PotLine {

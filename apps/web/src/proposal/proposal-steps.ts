@@ -1,16 +1,29 @@
-import type { FormulaStep, LineChange, Measurable, PotLine, Role } from '@alterum/core';
+import type { FormulaStep, LineChange, Measurable, PotLine, Proposal, Role } from '@alterum/core';
 
-/** The edits that make a proposal of the balance come true: all of its changes, or those that are ticked. */
+/** The edits that make a proposal of the balance come true: all of its changes, or those that are ticked; a helper is a line of its own. */
 export function stepsOfProposal(
   lineIds: readonly string[],
-  amounts: readonly Measurable[],
+  { amounts, helper }: Pick<Proposal, 'amounts' | 'helper'>,
   changes: readonly LineChange[],
+  newId: () => string,
 ): readonly FormulaStep[] {
-  return changes.flatMap(({ line, toG, reason }): FormulaStep[] => {
+  return changes.flatMap(({ line }): FormulaStep[] => {
     const id = lineIds[line],
       measured = amounts[line];
-    if (id === undefined || !measured) return [];
-    if (toG === 0 && reason.kind === 'forbidden') return [{ step: 'remove-line', line: id }];
+    if (!measured) return [];
+    if (id === undefined) {
+      if (!helper || !(measured.grams > 0)) return [];
+      const { ingredient, preparation, stage } = helper;
+      const added = {
+        id: newId(),
+        ingredient: ingredient.id,
+        amount: measured.amount,
+        role: ingredient.role,
+        preparation,
+        stage,
+      };
+      return [{ step: 'add-line', line: added }];
+    }
     return [{ step: 'set-amount', line: id, amount: measured.amount }];
   });
 }

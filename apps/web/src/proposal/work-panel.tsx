@@ -33,7 +33,7 @@ const contents: Readonly<Record<WorkKind, () => ReactNode>> = {
 
 /** The plate on which amounts are found; it stands where chart and table stood, so that pot and rails stay in sight. */
 export default function WorkPanel({ kind }: { readonly kind: WorkKind }) {
-  const asked = useWork(({ line, eater }) => `${line ?? ''} ${eater ?? ''}`);
+  const asked = useWork(({ line, eater, wish }) => `${line ?? ''} ${eater ?? ''} ${wish ?? ''}`);
   const plate = useRef<HTMLElement>(null);
   useEffect(() => {
     // On a phone or an upright tablet the plate stands below everything else; bring it up whole.

@@ -1,3 +1,4 @@
+import type { FormulaContent } from '@alterum/contract/convert';
 import type {
   EaterView,
   FormulaSummary,
@@ -122,8 +123,10 @@ export const api = {
   deleteFormula: (id: string) => call<undefined>('DELETE', `/formulas/${id}`),
   restoreFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/restore`),
   versions: (id: string) => call<VersionView[]>('GET', `/formulas/${id}/versions`),
-  keepVersion: (id: string, body: { readonly name: string; readonly why: string }) =>
-    call<VersionView>('POST', `/formulas/${id}/versions`, body),
+  keepVersion: (
+    id: string,
+    body: { readonly name: string; readonly why: string; readonly content?: FormulaContent },
+  ) => call<VersionView>('POST', `/formulas/${id}/versions`, body),
   forgetVersion: (id: string, version: string) =>
     call<undefined>('DELETE', `/formulas/${id}/versions/${version}`),
   restoreVersion: (id: string, version: string) =>

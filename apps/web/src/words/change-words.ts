@@ -1,5 +1,12 @@
-import { type ChangeReason, type Demand, railOf, type Recipe, type Relaxation } from '@alterum/core';
-import { figure } from './number-text';
+import {
+  type ChangeReason,
+  type Demand,
+  type LineAtLimit,
+  railOf,
+  type Recipe,
+  type Relaxation,
+} from '@alterum/core';
+import { figure, gramsText } from './number-text';
 
 const digitsOf = (value: number): number => (Math.abs(value) >= 100 ? 0 : Math.abs(value) >= 10 ? 1 : 2);
 const said = (rail: Parameters<typeof railOf>[0], value: number): string => {
@@ -7,15 +14,15 @@ const said = (rail: Parameters<typeof railOf>[0], value: number): string => {
   return `${figure(Math.abs(value), Math.max(digits, Math.abs(value) < 1 ? digitsOf(value) : digits))} ${unit}`;
 };
 
-/** Why a line changes, as a cook would say it: "stretch was 4 cm short". */
-export function reasonWords(reason: ChangeReason): string {
+/** Why a line changes, as a cook would say it: "stretch was 4 cm short"; where something was swapped, it would be. */
+export function reasonWords(reason: ChangeReason, was: 'was' | 'would be' = 'was'): string {
   switch (reason.kind) {
     case 'was-off': {
       const name = railOf(reason.rail).name.toLowerCase();
-      return `${name} was ${said(reason.rail, reason.by)} ${reason.by < 0 ? 'short' : 'too much'}`;
+      return `${name} ${was} ${said(reason.rail, reason.by)} ${reason.by < 0 ? 'short' : 'too much'}`;
     }
     case 'keeps':
-      return `keeps ${railOf(reason.rail).name.toLowerCase()} in the brief`;
+      return `keeps ${railOf(reason.rail).name.toLowerCase()} where it is`;
     case 'limit':
       return `${reason.eater} may have only so much ${reason.what} a portion`;
     case 'forbidden':
@@ -40,7 +47,23 @@ export function demandWords(demand: Demand, recipe: Recipe): string {
       return 'the batch weighing what it weighs';
     case 'stock':
       return 'no more than is in the house';
+    case 'same-dish':
+      return `the dish staying what it is${limitsWords(demand.lines ?? [], recipe)}`;
   }
+}
+
+/** How many lines that stand in the way are named. */
+const NAMED = 3;
+
+/** " (tapioca starch no more than 55 g)". */
+function limitsWords(lines: readonly LineAtLimit[], recipe: Recipe): string {
+  const named = lines
+    .slice(0, NAMED)
+    .map(
+      ({ line, side, atG }) =>
+        `${nameOf(recipe, line).toLowerCase()} no ${side === 'most' ? 'more' : 'less'} than ${gramsText(atG)} g`,
+    );
+  return named.length > 0 ? ` (${named.join(', ')})` : '';
 }
 
 /** What would help, as something to press. */

@@ -21,10 +21,22 @@ import type { SwapAsk } from '../../src/propose/swap/swap-request.js';
 import type { Cooking, EverydayRow } from './everyday.table.js';
 
 const processes: Readonly<Record<Cooking, Partial<Process>>> = {
-  simmered: { maxTemperatureC: 92, holdMin: 5, blenderPower: 0.7, blendSeconds: 70, blendedAfterCooking: false },
+  simmered: {
+    maxTemperatureC: 92,
+    holdMin: 5,
+    blenderPower: 0.7,
+    blendSeconds: 70,
+    blendedAfterCooking: false,
+  },
   whisked: { maxTemperatureC: 95, holdMin: 5, blenderPower: 0, blendSeconds: 0 },
   cold: { maxTemperatureC: 20, holdMin: 0, blenderPower: 0.7, blendSeconds: 70 },
-  baked: { maxTemperatureC: 92, holdMin: 15, blenderPower: 0.8, blendSeconds: 80, blendedAfterCooking: false },
+  baked: {
+    maxTemperatureC: 92,
+    holdMin: 15,
+    blenderPower: 0.8,
+    blendSeconds: 80,
+    blendedAfterCooking: false,
+  },
   melted: { maxTemperatureC: 45, holdMin: 2, blenderPower: 0.35, blendSeconds: 60 },
   set: { maxTemperatureC: 94, holdMin: 8, blenderPower: 0.6, blendSeconds: 60 },
 };
@@ -97,11 +109,18 @@ interface Pot {
 }
 
 /** What holds for every proposal, whatever was asked. */
-function heldOfPot({ identity, family }: EverydayRow, pot: readonly Pot[], gone: ReadonlySet<string>): string[] {
+function heldOfPot(
+  { identity, family }: EverydayRow,
+  pot: readonly Pot[],
+  gone: ReadonlySet<string>,
+): string[] {
   const faults: string[] = [];
   const before = pot.reduce((all, { from }) => all + from, 0),
     after = pot.reduce((all, { to }) => all + to, 0);
-  if (Math.abs(after / before - 1) > MASS) faults.push(`the batch weighs ${Math.round(after)} g, not ${before}`);
+  // What is left out makes the batch lighter by itself.
+  const leftOut = gone.size > 0 && pot.every(({ from }) => from > 0);
+  if (Math.abs(after / before - 1) > MASS && !leftOut)
+    faults.push(`the batch weighs ${Math.round(after)} g, not ${before}`);
   for (const id of identity) {
     const line = pot.find((one) => one.id === id);
     if (!line || gone.has(id)) continue;
@@ -128,7 +147,8 @@ function worstMiss(brief: Brief, assessed: Assessed, which: 'asked' | 'kept'): {
     if ((wish.kept ? 'kept' : 'asked') !== which) continue;
     const { scale, value } = railOf(rail);
     const at = coordinateOn(scale, value(assessed).mid);
-    const out = Math.max(coordinateOn(scale, wish.low) - at, at - coordinateOn(scale, wish.high)) / NOTICEABLE;
+    const out =
+      Math.max(coordinateOn(scale, wish.low) - at, at - coordinateOn(scale, wish.high)) / NOTICEABLE;
     if (out > worst.by) worst = { rail, by: out };
   }
   return worst;
@@ -155,9 +175,18 @@ function holdBalance(row: EverydayRow, request: BalanceRequest): Held {
   const asked = worstMiss(request.brief, after, 'asked');
   if (asked.by > 0.1) faults.push(`${asked.rail} is missed by ${asked.by.toFixed(1)}`);
   for (const { name, needs } of request.eaters ?? [])
-    if (whoCanEat({ id: '', name, eatsTonight: true, needs }, portionOfRecipe({ recipe: after.recipe, prediction: after.prediction }, 4)).verdict === 'does-not')
+    if (
+      whoCanEat(
+        { id: '', name, eatsTonight: true, needs },
+        portionOfRecipe({ recipe: after.recipe, prediction: after.prediction }, 4),
+      ).verdict === 'does-not'
+    )
       faults.push(`${name} cannot eat it`);
-  return { row, offered: `${outcome.kind}: ${shown(pot)}${helper ? ` (helped by ${helper.ingredient.id})` : ''}`, faults };
+  return {
+    row,
+    offered: `${outcome.kind}: ${shown(pot)}${helper ? ` (helped by ${helper.ingredient.id})` : ''}`,
+    faults,
+  };
 }
 
 const askOf = ({ asked, lines }: EverydayRow): SwapAsk =>
@@ -206,7 +235,7 @@ function holdSwap(row: EverydayRow, request: BalanceRequest): Held {
           kinds.add(culinaryKindOf(ingredient)?.kind ?? ingredient.role);
           if (row.never?.includes(ingredient.id)) said(`${ingredient.id} is offered`);
         }
-    if (i === 0) {
+    if (i === 0 && option.in.length > 0) {
       const kept = worstMiss(request.brief, after, 'kept');
       if (kept.by > STRAY) said(`${kept.rail} strays by ${kept.by.toFixed(1)}`);
     }
@@ -214,7 +243,8 @@ function holdSwap(row: EverydayRow, request: BalanceRequest): Held {
     if (i === 0 && clear && regard !== 'clear') said('it is asked about although another is not');
     return `[${option.rank.toFixed(1)} ${regard}] ${shown(pot)}${alike.length > 0 ? ` (or ${alike.flatMap((one) => one.in).join(', ')})` : ''}`;
   });
-  if (row.offers && !row.offers.some((kind) => kinds.has(kind))) faults.push(`none of ${row.offers.join(', ')} is offered`);
+  if (row.offers && !row.offers.some((kind) => kinds.has(kind)))
+    faults.push(`none of ${row.offers.join(', ')} is offered`);
   return { row, offered: words.join('\n      '), faults };
 }
 

@@ -46,10 +46,10 @@ test('cost, energy and mass are told by the portion', () => {
   expect(railOf('portion').value(assessed).mid * 4).toBeCloseTo(assessed.prediction.massG, 9);
 });
 
-test('the cook’s own brief goes before the usual one; a wish is put in and taken out', () => {
+test('nothing is asked by itself; a wish is put in and taken out', () => {
   const own = withWish({}, 'fat', { low: 1, high: 2 });
-  expect(briefOf({ family: 'dip', brief: own })).toBe(own);
-  expect(briefOf({ family: 'dip' })).toBe(briefOfFamily('dip'));
+  expect(briefOf({ brief: own })).toBe(own);
+  expect(briefOf({})).toEqual({});
   expect(withWish(own, 'fat', undefined)).toEqual({});
   const both = withWish(own, 'salt', { low: 0, high: 1, weight: 3 });
   expect(wishesOf(both).map(({ rail, wish }) => [rail, weightOf(wish)])).toEqual([

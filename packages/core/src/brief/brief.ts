@@ -1,7 +1,7 @@
 import type { Family } from './family.js';
 import { familyRanges } from './family.params.js';
 import { type Assessed, isEmpty } from '../property/assess.js';
-import type { Brief, Wish } from './wish.js';
+import { type Brief, isOpenAbove, type Wish } from './wish.js';
 import { placeOnRail, railIds, railOf, valueOnRail } from '../property/rail.js';
 import { type RailId } from '../property/properties.js';
 
@@ -54,5 +54,9 @@ export function standingOf(brief: Brief, rail: RailId, assessed: Assessed): Stan
   const stretch = brief[rail];
   if (!stretch || isEmpty(assessed.prediction)) return 'unlit';
   const { mid } = railOf(rail).value(assessed);
-  return mid < stretch.low ? 'below' : mid > stretch.high ? 'above' : 'inside';
+  return mid < stretch.low
+    ? 'below'
+    : mid > stretch.high && !isOpenAbove(stretch, railOf(rail).scale)
+      ? 'above'
+      : 'inside';
 }

@@ -6,6 +6,10 @@ export interface WishRange {
   readonly high: number;
 }
 
+/** The far end of a rail is open: what is asked up to just there may lie beyond it. */
+export const isOpenAbove = ({ high }: WishRange, { high: end }: { readonly high: number }): boolean =>
+  Math.abs(high / end - 1) < 1e-9;
+
 /** How much a wish matters against the others. */
 export const weights = [1, 2, 3] as const;
 export type Weight = (typeof weights)[number];

@@ -37,7 +37,7 @@ export interface Formula {
   readonly lines: readonly Line[];
   readonly process: Process;
   readonly serve: Serve;
-  /** What it has to be; absent is what is usual for its kind. */
+  /** What is asked of it; absent is nothing: it is to stay as it is. */
   readonly brief?: Brief;
 }
 

@@ -38,7 +38,7 @@ export type FormulaStep =
     }
   | {
       readonly step: 'set-brief';
-      /** Absent goes back to what is usual. */ readonly brief: Brief | undefined;
+      /** Absent asks for nothing: it stays as it is. */ readonly brief: Brief | undefined;
     }
   /** Several edits taken and undone as one: all of them, or none. */
   | { readonly step: 'several'; readonly steps: readonly FormulaStep[] }

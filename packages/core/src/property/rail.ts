@@ -44,8 +44,12 @@ export const placeOnRail = (scale: RailScale, value: number): number =>
   Math.min(1, Math.max(0, coordinateOn(scale, value)));
 
 /** The value at a place of a rail; the other way round from `placeOnRail`. */
-export function valueOnRail(scale: RailScale, place: number): number {
-  const at = Math.min(1, Math.max(0, place));
+export const valueOnRail = (scale: RailScale, place: number): number =>
+  valueAt(scale, Math.min(1, Math.max(0, place)));
+
+/** The value at a coordinate, beyond the far end of the rail too; the other way round from `coordinateOn`. */
+export function valueAt(scale: RailScale, coordinate: number): number {
+  const at = Math.max(0, coordinate);
   switch (scale.kind) {
     case 'log':
       return Math.exp(Math.log(scale.low) + at * (Math.log(scale.high) - Math.log(scale.low)));

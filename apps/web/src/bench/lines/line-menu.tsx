@@ -1,5 +1,5 @@
 import { ingredientById, kindsBeside, type Line } from '@alterum/core';
-import { ChartArea, Replace, Trash2 } from 'lucide-react';
+import { ChartArea, MoveHorizontal, Replace, Trash2 } from 'lucide-react';
 import { MenuChoice, MenuItem, MenuRule } from '../../ui/menu';
 import { take } from '../../open-formula/bench-store';
 import { holdKey, holdOf, holdOptions } from './hold-choice';
@@ -10,7 +10,13 @@ const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) =>
   Object.entries<string>(names).map(([value, label]) => ({ value: value as T, label }));
 
 /** How a line is made ready, when it goes in, and taking it out. */
-export default function LineMenu({ line }: { readonly line: Line }) {
+export default function LineMenu({
+  line,
+  typeBounds,
+}: {
+  readonly line: Line;
+  readonly typeBounds: () => void;
+}) {
   const kinds = kindsBeside(line.ingredient);
   return (
     <>
@@ -49,6 +55,9 @@ export default function LineMenu({ line }: { readonly line: Line }) {
         options={holdOptions(line)}
         onChange={(key) => take({ step: 'set-hold', line: line.id, hold: holdOf(key, line) })}
       />
+      <MenuItem onSelect={typeBounds}>
+        <MoveHorizontal size={16} aria-hidden /> Type bounds for balancing
+      </MenuItem>
       <MenuRule />
       <MenuItem onSelect={() => take({ step: 'remove-line', line: line.id })}>
         <Trash2 size={16} aria-hidden /> Take out of the pot

@@ -12,7 +12,7 @@ import {
   roleNames,
 } from '@alterum/core';
 import { Ellipsis, GripVertical } from 'lucide-react';
-import { type KeyboardEvent, memo } from 'react';
+import { type KeyboardEvent, memo, useState } from 'react';
 import { MenuOnDemand } from '../../ui/on-demand';
 import { type ReadingHint, ScrubNumber } from '../../ui/scrub-number';
 import { take, useBench } from '../../open-formula/bench-store';
@@ -24,6 +24,7 @@ import { usualGrams } from '../../open-formula/usual-grams';
 import { part } from '../../ui/part';
 
 const LineMenu = part(() => import('./line-menu'));
+const HoldDialog = part(() => import('./hold-dialog'));
 
 export interface LineRowProps {
   readonly line: Line;
@@ -35,6 +36,7 @@ export interface LineRowProps {
 }
 
 function MoreButton({ line, name }: { readonly line: Line; readonly name: string }) {
+  const [typing, setTyping] = useState(false);
   const trigger = (
     <button
       type="button"
@@ -44,7 +46,15 @@ function MoreButton({ line, name }: { readonly line: Line; readonly name: string
       <Ellipsis size={16} aria-hidden />
     </button>
   );
-  return <MenuOnDemand trigger={trigger} content={() => <LineMenu line={line} />} />;
+  return (
+    <>
+      <MenuOnDemand
+        trigger={trigger}
+        content={() => <LineMenu line={line} typeBounds={() => setTyping(true)} />}
+      />
+      {typing && <HoldDialog line={line} close={() => setTyping(false)} />}
+    </>
+  );
 }
 
 /** Grams of a line as they are in the store at this moment. */

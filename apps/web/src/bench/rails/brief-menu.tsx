@@ -1,7 +1,7 @@
 import type { SavedBriefView } from '@alterum/contract';
 import { briefOfWishes } from '@alterum/contract/convert';
-import { familyNames } from '@alterum/core';
-import { BookmarkPlus, RotateCcw, Trash2 } from 'lucide-react';
+import { briefOfFamily, familyNames } from '@alterum/core';
+import { BookmarkPlus, ListChecks, RotateCcw } from 'lucide-react';
 import { useQuery } from '@tanstack/react-query';
 import { api } from '../../server/api';
 import { queries } from '../../server/queries';
@@ -21,7 +21,7 @@ function forgetBrief(brief: SavedBriefView): void {
   );
 }
 
-/** The brief of the open formula: usual, one that was kept, or none; and keeping it for others. */
+/** The brief of the open formula: as it is, what is usual, or one that was kept; and keeping it for others. */
 export default function BriefMenu({ keep }: { readonly keep: () => void }) {
   const formula = useFormula();
   const { data: kept } = useQuery({ ...queries.briefs, refetchOnMount: 'always' });
@@ -31,13 +31,13 @@ export default function BriefMenu({ keep }: { readonly keep: () => void }) {
         onSelect={() => take({ step: 'set-brief', brief: undefined })}
         disabled={formula.brief === undefined}
       >
-        <RotateCcw size={16} aria-hidden /> Usual for a {familyNames[formula.family]}
+        <RotateCcw size={16} aria-hidden /> As it is: ask for nothing
       </MenuItem>
-      <MenuItem onSelect={keep}>
+      <MenuItem onSelect={() => take({ step: 'set-brief', brief: briefOfFamily(formula.family) })}>
+        <ListChecks size={16} aria-hidden /> Usual for a {familyNames[formula.family]}
+      </MenuItem>
+      <MenuItem onSelect={keep} disabled={formula.brief === undefined}>
         <BookmarkPlus size={16} aria-hidden /> Keep this brief for other formulas
-      </MenuItem>
-      <MenuItem onSelect={() => take({ step: 'set-brief', brief: {} })}>
-        <Trash2 size={16} aria-hidden /> Ask for nothing
       </MenuItem>
       {kept && kept.length > 0 && <MenuRule />}
       {kept?.map((brief) => (

@@ -8,6 +8,7 @@ import {
   standingOf,
   type Brief,
   type Wish,
+  type WishRange,
   wordFor,
 } from '@alterum/core';
 import { memo } from 'react';
@@ -39,6 +40,8 @@ interface RailViewProps {
   /** Where it would stand with the amounts that are proposed. */
   readonly proposed: Assessed | undefined;
   readonly brief: Brief;
+  /** What its kind spans: for orientation, asked of nobody. */
+  readonly usual: WishRange | undefined;
   readonly minor: boolean;
 }
 
@@ -139,7 +142,7 @@ function Beads({ rail, band, ghost, proposed, minor }: BeadsProps) {
   );
 }
 
-function Track({ rail, assessed, ghost, proposed, brief, minor }: RailViewProps) {
+function Track({ rail, assessed, ghost, proposed, brief, usual, minor }: RailViewProps) {
   const band = rail.value(assessed),
     lit = brief[rail.id];
   const place = (value: number) => placeOnRail(rail.scale, value);
@@ -157,6 +160,15 @@ function Track({ rail, assessed, ghost, proposed, brief, minor }: RailViewProps)
         />
       ))}
       {lit && <LitRange rail={rail} wish={lit} />}
+      {!lit && usual && (
+        <div
+          aria-hidden
+          data-testid={`usual-${rail.id}`}
+          title="what its kind spans"
+          className="absolute top-1/2 h-2 -translate-y-1/2 rounded-full border border-lit-edge/60 bg-lit/40"
+          style={{ left: pct(place(usual.low)), width: pct(place(usual.high) - place(usual.low)) }}
+        />
+      )}
       {!isEmpty(assessed.prediction) && (
         <div aria-hidden className="pointer-events-none absolute inset-0">
           <Beads rail={rail} band={band} ghost={ghost} proposed={proposed} minor={minor} />

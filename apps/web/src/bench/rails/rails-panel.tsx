@@ -1,6 +1,16 @@
 import { ChevronDown } from 'lucide-react';
 import { memo, useDeferredValue, useState } from 'react';
-import { briefOf, briefOfFamily, familyNames, type Rail, rails, standingOf } from '@alterum/core';
+import {
+  type Brief,
+  briefOf,
+  briefOfFamily,
+  type Family,
+  familyNames,
+  isUsualFor,
+  type Rail,
+  rails,
+  standingOf,
+} from '@alterum/core';
 import { MenuOnDemand } from '../../ui/on-demand';
 import { useBenchPart, useOutcome } from '../../open-formula/bench-store';
 import { RailView } from './rail-view';
@@ -15,23 +25,32 @@ const isLarge = ({ place }: Rail): boolean => place === 'large';
 const isUsual = ({ place }: Rail): boolean => place === 'large' || place === 'usual';
 const usualCount = rails.filter(isUsual).length;
 
+/** How a brief is called. */
+const briefWords = (family: Family, brief: Brief | undefined): string =>
+  brief === undefined || Object.keys(brief).length === 0
+    ? 'as it is'
+    : isUsualFor(family, brief)
+      ? `usual for a ${familyNames[family]}`
+      : 'as you set it';
+
 /** What the formula has to be, and where briefs are kept and taken from. */
 function BriefButton() {
   const family = useBenchPart((bench) => bench.history.formula.family);
-  const own = useBenchPart((bench) => bench.history.formula.brief !== undefined);
+  const brief = useBenchPart((bench) => bench.history.formula.brief);
+  const said = briefWords(family, brief);
   const [keeping, setKeeping] = useState(false);
   const trigger = (
     <button
       type="button"
-      aria-label={`Brief: ${own ? 'as you set it' : `usual for a ${familyNames[family]}`}`}
+      aria-label={`Brief: ${said}`}
       className="tap-coarse flex min-w-0 items-center gap-1 rounded-md px-1 text-[13px] text-soft hover:bg-dip hover:text-ink"
     >
       <span
         className="inline-block h-2.5 w-5 shrink-0 rounded-full border-2 border-lit-edge bg-lit"
         aria-hidden
       />
-      <span className="truncate" title={own ? 'as you set it' : `usual for a ${familyNames[family]}`}>
-        {own ? 'as you set it' : `usual for a ${familyNames[family]}`}
+      <span className="truncate" title={said}>
+        {said}
       </span>
       <ChevronDown size={14} aria-hidden className="shrink-0" />
     </button>
@@ -53,7 +72,7 @@ export const RailsPanel = memo(function RailsPanel() {
     ghostLater = useDeferredValue(ghost);
   const family = useBenchPart((bench) => bench.history.formula.family);
   const ownBrief = useBenchPart((bench) => bench.history.formula.brief);
-  const brief = briefOf({ family, ...(ownBrief ? { brief: ownBrief } : {}) });
+  const brief = briefOf({ brief: ownBrief });
   const [all, setAll] = useState(false);
   const usual = briefOfFamily(family);
   const shown = (rail: Rail) =>
@@ -94,6 +113,7 @@ export const RailsPanel = memo(function RailsPanel() {
               ghost={isLarge(rail) ? ghost : ghostLater}
               proposed={proposed}
               brief={brief}
+              usual={usual[rail.id]}
               minor={!isLarge(rail)}
             />
           ))}

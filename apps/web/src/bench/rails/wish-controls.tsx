@@ -122,7 +122,7 @@ export function WishControls({ rail }: { readonly rail: Rail }) {
   if (!wish)
     return (
       <div className="flex flex-wrap items-center gap-2 text-sm">
-        <span>Nothing is asked of it.</span>
+        <span>Nothing is asked of it: it stays about as it is.</span>
         <Button onClick={() => ask(briefOfFamily(formula.family)[rail.id] ?? around())}>Ask for it</Button>
         <Button onClick={() => ask(pinnedWish(rail.id, judged))}>
           <Pin size={15} aria-hidden /> Pin here

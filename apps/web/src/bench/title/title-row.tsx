@@ -1,11 +1,11 @@
-import { families, familyNames, type Family } from '@alterum/core';
+import { briefOfFamily, families, familyNames, type Family, isUsualFor } from '@alterum/core';
 import { Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
 import { memo, useDeferredValue, useState } from 'react';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { MenuOnDemand, PopoverOnDemand } from '../../ui/on-demand';
 import { ScrubNumber } from '../../ui/scrub-number';
-import { redoOnBench, take, undoOnBench, useBenchPart } from '../../open-formula/bench-store';
+import { redoOnBench, take, undoOnBench, useBench, useBenchPart } from '../../open-formula/bench-store';
 import { Bowl } from '../../ui/bowl';
 import { FirstRun } from '../lines/first-run';
 import { NAME } from '../../open-formula/focus';
@@ -70,6 +70,20 @@ function FormulaBowl() {
   return <Bowl hex={useDeferredValue(hex)} />;
 }
 
+/** Another kind; what was usual for the one before becomes what is usual for this one. */
+function takeFamily(next: Family): void {
+  const formula = useBench.getState().bench?.history.formula;
+  if (!formula) return;
+  const usual = isUsualFor(formula.family, formula.brief);
+  take({
+    step: 'several',
+    steps: [
+      { step: 'set-family', family: next },
+      ...(usual ? [{ step: 'set-brief', brief: briefOfFamily(next) } as const] : []),
+    ],
+  });
+}
+
 /** Name, kind, portions, and what can be done with the whole formula. */
 export const TitleRow = memo(function TitleRow() {
   const name = useBenchPart((bench) => bench.history.formula.name);
@@ -89,7 +103,7 @@ export const TitleRow = memo(function TitleRow() {
             label="Kind"
             value={family}
             options={familyOptions}
-            onChange={(next) => take({ step: 'set-family', family: next })}
+            onChange={takeFamily}
             className="max-w-[70vw] font-normal!"
           />
           <span aria-hidden>·</span>

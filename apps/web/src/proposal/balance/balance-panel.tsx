@@ -7,6 +7,7 @@ import {
   railOf,
   type Relaxation,
   type Rounding,
+  shiftsBetween,
   withWish,
 } from '@alterum/core';
 import { ArrowRight, Check } from 'lucide-react';
@@ -18,7 +19,11 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { measuringOf, requestOf } from '../request-of-formula';
 import { demandWords, reasonWords, relaxationWords } from '../../words/change-words';
+import { KeepAsVersion } from '../keep-as-version';
 import { Progress } from '../progress';
+import { ShiftLine } from '../shift-line';
+import { type PressedWish, WishesRow } from './wishes-row';
+import { nanoid } from 'nanoid';
 import { takeWithWayBack } from '../../open-formula/take-with-way-back';
 import { useProposed } from '../../open-formula/use-proposed';
 import { stepsOfProposal } from '../proposal-steps';
@@ -40,6 +45,7 @@ interface ChangeProps {
 function Change({ change, outcome, ticked, tick }: ChangeProps) {
   const { line, fromG, toG, reason } = change;
   const { ingredient } = outcome.proposal.after.recipe.lines[line] ?? {};
+  const isNew = outcome.proposal.helper !== undefined && outcome.proposal.helper.ingredient === ingredient;
   const measured = outcome.proposal.amounts[line];
   if (!ingredient || !measured) return null;
   const measure = measured.grams > 0 ? kitchenMeasureOf(measured.amount, ingredient.measures) : undefined;
@@ -54,7 +60,10 @@ function Change({ change, outcome, ticked, tick }: ChangeProps) {
         />
         <span className="min-w-0 flex-1 leading-tight">
           <span className="flex items-baseline justify-between gap-2">
-            <b className="truncate">{ingredient.name}</b>
+            <b className="truncate">
+              {ingredient.name}
+              {isNew && <span className="ml-1.5 text-[13px] font-semibold text-rim">not in the pot yet</span>}
+            </b>
             <span className="flex items-center gap-1 whitespace-nowrap">
               {gramsText(fromG)}
               <ArrowRight size={14} aria-label="to" />
@@ -76,10 +85,12 @@ function verdictOf(outcome: BalanceOutcome): string {
   switch (outcome.kind) {
     case 'balanced':
       return changes.length === 0
-        ? 'Nothing to change: what is asked for is met as it is.'
+        ? 'Nothing to do: it is good as it is.'
         : 'With these amounts everything asked for is met.';
     case 'infeasible':
-      return 'Not everything asked for can be had at once. This comes nearest.';
+      return 'Not everything asked for can be had at once. Within what is still this dish, this comes nearest.';
+    case 'swap-first':
+      return 'Somebody cannot have what is in the pot: swap it first, then balance.';
     case 'closest':
       return `${outcome.why === 'stopped' ? 'Stopped: this is the best found so far.' : 'This is the closest that was found.'}${outside.length > 0 ? ` Still off: ${outside.map((rail) => railOf(rail).name.toLowerCase()).join(', ')}.` : ''}`;
   }
@@ -137,6 +148,58 @@ function ConflictNote({ outcome, formula, lineIds, freeMass }: ConflictProps) {
   );
 }
 
+/** Who cannot have what, and the swap that comes first. */
+function SwapFirst({
+  outcome,
+  lineIds,
+}: {
+  readonly outcome: Extract<BalanceOutcome, { kind: 'swap-first' }>;
+  readonly lineIds: readonly string[];
+}) {
+  const { recipe } = outcome.proposal.before;
+  const lines = [...new Set(outcome.forbidden.map(({ line }) => line))];
+  return (
+    <div className="mt-1 rounded-lg border-2 border-no px-2.5 py-1.5 text-sm" data-testid="swap-first">
+      <ul>
+        {outcome.forbidden.map(({ line, eater, reason }) => (
+          <li key={`${line} ${eater}`}>
+            <b>{eater}</b> cannot have {recipe.lines[line]?.ingredient.name.toLowerCase()}: {reason}
+          </li>
+        ))}
+      </ul>
+      <div className="mt-1.5 flex flex-wrap gap-1.5">
+        {lines.map((line) => (
+          <Button key={line} onClick={() => openWork('swap', lineIds[line])} className="text-[13.5px]">
+            Swap {recipe.lines[line]?.ingredient.name.toLowerCase()}
+          </Button>
+        ))}
+        {lines.length > 1 && (
+          <Button look="yolk" onClick={() => openWork('swap')} className="text-[13.5px]">
+            Swap all of them
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** How many other shifts are told. */
+const TOLD = 4;
+
+/** What else becomes different with the proposal, beside what was asked. */
+function Besides({ outcome, formula }: { readonly outcome: BalanceOutcome; readonly formula: Formula }) {
+  const { before, after } = outcome.proposal;
+  const shifts = shiftsBetween(briefOf(formula), before, after).slice(0, TOLD);
+  if (shifts.length === 0) return null;
+  return (
+    <ul aria-label="What becomes of it" className="text-[13px] leading-[17px]">
+      {shifts.map((shift) => (
+        <ShiftLine key={shift.rail} shift={shift} />
+      ))}
+    </ul>
+  );
+}
+
 /** Changes that the cook does not want, of one result. */
 interface Unticked {
   readonly of: BalanceOutcome | undefined;
@@ -151,6 +214,7 @@ export default function BalancePanel() {
   const [rounding, setRounding] = useState<Rounding>('as-written');
   const [withinStock, setWithinStock] = useState(false);
   const [massFree, setMassFree] = useState(false);
+  const [wish, setWish] = useState<PressedWish>();
   const { running, result, basis, start, stop } = useJob<'balance', Formula>();
   const [unticked, setUnticked] = useState<Unticked>();
   const off = unticked !== undefined && unticked.of === result ? unticked.lines : nothing;
@@ -158,13 +222,13 @@ export default function BalancePanel() {
     start(
       {
         kind: 'balance',
-        request: requestOf(formula, present, { withinStock, massFree }),
+        request: requestOf(formula, present, { withinStock, massFree, wishes: wish?.wishes ?? {} }),
         measuring: measuringOf(formula, present, rounding),
       },
       formula,
     );
-  }, [formula, present, withinStock, massFree, rounding, start]);
-  const asked = `${rounding} ${withinStock} ${massFree}`;
+  }, [formula, present, withinStock, massFree, wish, rounding, start]);
+  const asked = `${rounding} ${withinStock} ${massFree} ${wish?.id ?? ''}`;
   // Begins by itself when it is opened, and anew when it is asked otherwise.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   useEffect(begin, [asked, formula.brief, formula.lines.map(({ hold }) => JSON.stringify(hold)).join()]);
@@ -174,14 +238,14 @@ export default function BalancePanel() {
     [result, off],
   );
   const steps = useMemo(
-    () => (result && fresh ? stepsOfProposal(present.lineIds, result.proposal.amounts, ticked) : []),
+    () => (result && fresh ? stepsOfProposal(present.lineIds, result.proposal, ticked, nanoid) : []),
     [result, fresh, present, ticked],
   );
   useProposed(formula, steps);
   const takeThem = (all: boolean) => {
     const chosen =
       all && result
-        ? stepsOfProposal(present.lineIds, result.proposal.amounts, result.proposal.changes)
+        ? stepsOfProposal(present.lineIds, result.proposal, result.proposal.changes, nanoid)
         : steps;
     takeWithWayBack(
       { step: 'several', steps: chosen },
@@ -196,7 +260,8 @@ export default function BalancePanel() {
       <p className="py-3 text-soft">Put something into the pot first; then its amounts can be balanced.</p>
     );
   return (
-    <div className="flex flex-col gap-1 pt-1">
+    <div className="flex flex-col gap-1 pt-1.5">
+      <WishesRow pressed={wish} press={setWish} />
       <div className="flex flex-wrap items-center gap-x-3 text-[13.5px]">
         <label className="flex items-center gap-1">
           in
@@ -243,6 +308,7 @@ export default function BalancePanel() {
             )}
             {verdictOf(result)}
           </p>
+          {result.kind === 'swap-first' && <SwapFirst outcome={result} lineIds={present.lineIds} />}
           {result.kind === 'infeasible' && (
             <ConflictNote
               outcome={result}
@@ -269,6 +335,7 @@ export default function BalancePanel() {
                   />
                 ))}
               </ul>
+              <Besides outcome={result} formula={formula} />
               <div className="sticky bottom-0 flex flex-wrap gap-2 border-t border-hair bg-glaze py-1.5">
                 <Button look="yolk" onClick={() => takeThem(true)}>
                   Take all
@@ -279,6 +346,17 @@ export default function BalancePanel() {
                 <Button look="bare" onClick={closeWork}>
                   Leave it
                 </Button>
+                <KeepAsVersion
+                  formula={formula}
+                  steps={steps}
+                  name={wish?.words.toLowerCase() ?? 'balanced'}
+                  why={ticked
+                    .map(({ line, fromG, toG }) => {
+                      const of = result.proposal.after.recipe.lines[line]?.ingredient.name.toLowerCase();
+                      return `${of ?? 'a line'} ${gramsText(fromG)} → ${gramsText(toG)} g`;
+                    })
+                    .join(' · ')}
+                />
               </div>
               <p className="text-[13px] text-soft">
                 Diamonds on the rails show where the ticked changes lead.

@@ -65,7 +65,10 @@ function regardOfNeed(need: Need, ingredient: Ingredient): Omit<Regarded, 'eater
     for (const held of ingredient.contains) {
       const because = kin(wanted, held);
       if (because)
-        return { regard: 'related', why: `${allergenOf(held).name} and ${allergenOf(wanted).name}: ${because}` };
+        return {
+          regard: 'related',
+          why: `${allergenOf(held).name} and ${allergenOf(wanted).name}: ${because}`,
+        };
     }
   return undefined;
 }

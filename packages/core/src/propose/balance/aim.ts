@@ -1,5 +1,5 @@
 import type { Assessed } from '../../property/assess.js';
-import { type Brief, type Wish, weightOf } from '../../brief/wish.js';
+import { type Brief, isOpenAbove, type Wish, weightOf } from '../../brief/wish.js';
 import { wishesOf } from '../../brief/brief.js';
 import { coordinateOn, NOTICEABLE, railOf } from '../../property/rail.js';
 import { type RailId } from '../../property/properties.js';
@@ -31,7 +31,7 @@ export const aimOf = (rail: RailId, wish: Wish): Aim => ({
   rail,
   wish,
   low: noticedFromZero(rail, wish.low),
-  high: noticedFromZero(rail, wish.high),
+  high: isOpenAbove(wish, railOf(rail).scale) ? Infinity : noticedFromZero(rail, wish.high),
   weight: wishWeights[weightOf(wish)],
 });
 

@@ -17,6 +17,11 @@ export const asSauce: Partial<Process> = {
   blendedAfterCooking: false,
 };
 
+/** What nobody blends hard. */
+const softFirst: readonly string[] = ['sunflower-seed', 'cashew', 'pumpkin-seed'];
+/** A kitchen that keeps nothing beside the pot, so that nothing helps out. */
+export const nothingElse: Pick<BalanceRequest, 'inHouse'> = { inHouse: new Set() };
+
 /** A request for a test: lines, family, and what differs. */
 export function requestOf(
   lines: readonly (readonly [id: string, grams: number])[],
@@ -24,7 +29,11 @@ export function requestOf(
   more: Partial<BalanceRequest> = {},
 ): BalanceRequest {
   return {
-    recipe: potOf(lines, asSauce, { atC: 62 }),
+    recipe: potOf(
+      lines.map(([id, g]) => [id, g, softFirst.includes(id) ? { preparation: 'soaked' } : {}] as const),
+      asSauce,
+      { atC: 62 },
+    ),
     family,
     portions: 4,
     brief: briefOfFamily(family),

@@ -36,5 +36,8 @@ export const balanceDefaults = { seed: 1, starts: 4, iterations: 24, passes: 2 }
 /** Standard deviation of the logarithm of a starting amount. */
 export const START_SPREAD = 0.6;
 
-/** What leaving a line as it is may cost, in squared noticeable differences; most steps of each trial. @source assumed: less than a cook would notice */
-export const fewChanges = { mayMiss: 0.12, iterations: 8 } as const;
+/**
+ * What leaving a line as it is may cost, in squared noticeable differences, and where as many lines would move besides what fills up; most
+ * steps of each trial. @source assumed: less than a cook would notice; more than a cook would keep in mind
+ */
+export const fewChanges = { mayMiss: 0.2, many: 5, mayMissForMany: 0.7, iterations: 8 } as const;

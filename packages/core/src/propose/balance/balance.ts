@@ -160,6 +160,8 @@ function proposalOf(
   solution: Solution,
   measuring: Measuring,
 ): Proposal {
+  // Rather nothing than more than somebody may have.
+  if (!withinLimits(space, solution.masses)) return leftAlone(space, aims);
   const { amounts, masses, after, misses } = measuredPot(space, aims, solution, measuring);
   const helper = after.recipe.lines.find(
     (line, i) => space.request.arrivals?.has(i) && (space.present[i] ?? 0) === 0 && line.mass > 0,

@@ -1,5 +1,5 @@
 import { seededChance } from '../../numeric/chance.js';
-import { withWish, briefOf } from '../../brief/brief.js';
+import { withWish, briefOfFamily } from '../../brief/brief.js';
 import { aimsOf, met, missesOf } from './aim.js';
 import { asSauce, eaterWith, requestOf, seedSauce } from './balance.fixture.js';
 import { completeBalanceOptions } from './balance-request.js';
@@ -51,7 +51,7 @@ test('a brief read off a pot that can be made can be met from far away', () => {
 });
 
 test('what contradicts itself is not found: fatter than everything in the pot', () => {
-  const brief = withWish(briefOf({ family: 'pouring-sauce' }), 'fat', { low: 90, high: 95 });
+  const brief = withWish(briefOfFamily('pouring-sauce'), 'fat', { low: 90, high: 95 });
   expect(
     pointFor(
       requestOf(

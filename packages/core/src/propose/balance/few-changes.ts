@@ -23,7 +23,9 @@ function fillerOf({ free, present, request }: SearchSpace): number | undefined {
       (most, line) => (most === undefined || (present[line] ?? 0) > (present[most] ?? 0) ? line : most),
       undefined,
     );
-  return largest(free.filter((line) => request.recipe.lines[line]?.ingredient.role === 'liquid')) ?? largest(free);
+  return (
+    largest(free.filter((line) => request.recipe.lines[line]?.ingredient.role === 'liquid')) ?? largest(free)
+  );
 }
 
 /**
@@ -41,8 +43,9 @@ export function* fewestChanges(
   const miss = ({ assessed }: Solution): number =>
     penaltiesOf(aims, assessed, edges.inside).reduce((all, penalty) => all + penalty, 0);
   const canStay = (line: number): boolean =>
-    (space.present[line] ?? 0) >= (space.low[line] ?? 0) && (space.present[line] ?? 0) <= (space.high[line] ?? 0);
-  const good = miss(whole) + fewChanges.mayMiss;
+    (space.present[line] ?? 0) >= (space.low[line] ?? 0) &&
+    (space.present[line] ?? 0) <= (space.high[line] ?? 0);
+  let good = miss(whole) + fewChanges.mayMiss;
   let best = whole,
     left = new Set<number>();
   function* tryLeaving(more: readonly number[]): Generator<SearchProgress, boolean> {
@@ -69,7 +72,12 @@ export function* fewestChanges(
     yield* tryLeaving(moved.slice(0, Math.ceil(share * moved.length)));
   }
   const gramsMoved = (line: number) => Math.abs((best.masses[line] ?? 0) - (space.present[line] ?? 0));
-  for (const line of movedNow().sort((a, b) => gramsMoved(a) - gramsMoved(b))) yield* tryLeaving([line]);
+  const leastFirst = () => movedNow().sort((a, b) => gramsMoved(a) - gramsMoved(b));
+  for (const line of leastFirst()) yield* tryLeaving([line]);
+  if (movedNow().length >= fewChanges.many) {
+    good = miss(whole) + fewChanges.mayMissForMany;
+    for (const line of leastFirst()) yield* tryLeaving([line]);
+  }
   if (fills !== undefined && canStay(fills)) yield* tryLeaving([fills]);
   return best;
 }

@@ -11,7 +11,12 @@ import { searchSpace, variablesOf } from './search-space.js';
 
 /** What the balance makes small for a small sauce, at other amounts of one line. */
 function figuresAt(line: number, factor: number, eaters = [] as readonly ReturnType<typeof eaterWith>[]) {
-  const request = requestOf(smallSauce, 'pouring-sauce', { brief: {}, holdMass: false, eaters });
+  const request = requestOf(smallSauce, 'pouring-sauce', {
+    brief: {},
+    holdMass: false,
+    sameDish: 'lifted',
+    eaters,
+  });
   const space = searchSpace(request);
   const problem = balanceProblem(space, aimsOf({}), spreadOfPot(potAt(request.recipe)));
   const masses = Float64Array.from(space.present);

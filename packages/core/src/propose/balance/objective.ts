@@ -60,11 +60,16 @@ const limitFigures = (
     return [...over(person, limit.most), ...over(doubt, limit.doubtful)];
   });
 
-const changeFigures = (space: SearchSpace, masses: Float64Array, weight: number): Figures =>
-  space.free.map((line) => {
-    const by = variableOf(space, line, masses[line] ?? 0) - variableOf(space, line, space.present[line] ?? 0);
+const changeFigures = (space: SearchSpace, masses: Float64Array, weight: number): Figures => {
+  // A larger batch of the same is no change of the dish.
+  const scale = space.follows.length > 0 ? masses.reduce((all, g) => all + g, 0) / space.batchG : 1;
+  return space.free.map((line) => {
+    const by =
+      variableOf(space, line, (masses[line] ?? 0) / scale) -
+      variableOf(space, line, space.present[line] ?? 0);
     return weighed(weight * (space.stiffness[line] ?? 1), by, 0, 0);
   });
+};
 
 function problemOf(
   space: SearchSpace,

@@ -19,9 +19,13 @@ export interface SearchSpace {
   readonly stiffness: Float64Array;
   /** g of everything weighed in: one mass where it stays, a range where it may change. */
   readonly batch: readonly [least: number, most: number];
+  /** g of everything weighed in at present. */
+  readonly batchG: number;
   readonly people: PeopleLimits;
-  /** Within what each line stays the same dish; none where that is lifted. */
+  /** Within what each line stays the same dish, for a batch of the present mass; none where that is lifted. */
   readonly limits: readonly LineLimit[];
+  /** Lines whose limits follow the batch where it may change its mass: a larger batch of the same dish has more of everything. */
+  readonly follows: readonly number[];
 }
 
 /** Bounds of one line by its hold, what keeps the dish what it is, and what is in the house. */
@@ -30,6 +34,7 @@ function rangeOf(
   line: number,
   limit: LineLimit | undefined,
   batchG: number,
+  batchBy: number,
 ): readonly [low: number, high: number] {
   const recipeLine = request.recipe.lines[line];
   if (!recipeLine) throw new RangeError(`the recipe has no line ${line}`);
@@ -38,7 +43,7 @@ function rangeOf(
   const inHouse = request.stock?.get(ingredient.id) ?? Infinity;
   if (hold?.kind === 'pinned') return [mass, mass];
   if (hold?.kind === 'bounded') return [hold.leastG, Math.max(hold.leastG, Math.min(hold.mostG, inHouse))];
-  if (limit) return [Math.min(limit.low, inHouse), Math.min(limit.high, inHouse)];
+  if (limit) return [Math.min(limit.low / batchBy, inHouse), Math.min(limit.high * batchBy, inHouse)];
   const high = Math.min(Math.max(mass, sensibleShare(ingredient, request.family) * batchG), inHouse);
   return [Math.min(LEAST_KEPT * mass, high), high];
 }
@@ -53,10 +58,11 @@ export function searchSpace(request: BalanceRequest): SearchSpace {
     request.sameDish === 'lifted'
       ? []
       : lineLimits(request, { arrivals: request.arrivals, waterArriving: request.waterArriving });
+  const batchBy = request.holdMass === false ? BATCH_FACTOR : 1;
   const low = new Float64Array(lines.length),
     high = new Float64Array(lines.length);
   lines.forEach((_line, i) => {
-    const [from, to] = rangeOf(request, i, limits[i], batchG);
+    const [from, to] = rangeOf(request, i, limits[i], batchG, batchBy);
     if (from > to) throw new RangeError(`line ${i} is held between ${from} and ${to} g`);
     const out = people.forbidden.some(({ line }) => line === i) && request.holds?.[i] === undefined;
     low[i] = out ? 0 : from;
@@ -76,7 +82,12 @@ export function searchSpace(request: BalanceRequest): SearchSpace {
         (unseenWork[ingredient.shelf] ?? 1) * (1 + KNOWN_BY_STIFFNESS * (limits[i]?.knownBy ?? 0)),
     ),
     limits,
-    batch: request.holdMass === false ? [batchG / BATCH_FACTOR, batchG * BATCH_FACTOR] : [batchG, batchG],
+    follows:
+      request.holdMass === false
+        ? limits.flatMap((_limit, i) => (request.holds?.[i] === undefined && (high[i] ?? 0) > 0 ? [i] : []))
+        : [],
+    batch: [batchG / batchBy, batchG * batchBy],
+    batchG,
   };
 }
 
@@ -146,7 +157,24 @@ export function massesAt(space: SearchSpace, at: Float64Array): Float64Array {
   space.free.forEach((line, k) => {
     masses[line] = clip(amountAt(space, line, at[k] ?? 0), space.low[line] ?? 0, space.high[line] ?? 0);
   });
-  return holdMass(space, masses);
+  return holdMass(space, sameDish(space, masses));
+}
+
+/** Rounds in which limits follow a batch whose mass they change. */
+const ROUNDS = 3;
+
+/** Every line within its share of the batch as it comes out. */
+function sameDish({ follows, limits, low, high, batchG }: SearchSpace, masses: Float64Array): Float64Array {
+  for (let round = 0; round < ROUNDS && follows.length > 0; round++) {
+    let sum = 0;
+    for (const g of masses) sum += g;
+    const by = sum / batchG;
+    for (const i of follows) {
+      const { low: least, high: most } = limits[i]!;
+      masses[i] = clip(clip(masses[i]!, least * by, most * by), low[i]!, high[i]!);
+    }
+  }
+  return masses;
 }
 
 /** Where the sum of all bounds cannot reach the mass that is to be held. */

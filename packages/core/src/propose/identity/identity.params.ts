@@ -6,6 +6,8 @@ export interface FreedomRow {
   readonly factor: number;
   /** Share of the batch up to which it may grow however little of it there is, so that a pinch is no wall. */
   readonly room: number;
+  /** Whether it may also be left out altogether. */
+  readonly mayGo?: true;
   readonly because: string;
 }
 
@@ -22,8 +24,8 @@ export const freedomOfRole: Readonly<Record<Role, FreedomRow>> = {
 
 /** Where one kind differs from its role. @source as above */
 export const freedomOfKind: Readonly<Record<string, FreedomRow>> = {
-  salt: { factor: 4, room: 0.014, because: 'added to taste, from none' },
-  sweetener: { factor: 3, room: 0.012, because: 'added to taste' },
+  salt: { factor: 4, room: 0.014, mayGo: true, because: 'added to taste, from none' },
+  sweetener: { factor: 3, room: 0.012, mayGo: true, because: 'added to taste' },
   crumbs: { factor: 1.8, room: 0, because: 'a topping' },
   'gelling agent': { factor: 2, room: 0.006, because: 'soft and firm lie half a spoon apart' },
   gum: { factor: 2, room: 0.004, because: 'a pinch does it' },

@@ -13,7 +13,9 @@ export interface Dish {
 
 /** Words that name no ingredient by themselves. @source assumed: words of kinds, forms and ways of making */
 const SAYS_NOTHING = new Set(
-  'sauce cream cheese melt spread butter dip dressing topping curd milk drink white dried fresh ground flour starch seed nut boiled roasted cooked canned raw plain sweet oil powder water juice house friday table soft smooth free with without bake pasta soup plant'.split(' '),
+  'sauce cream cheese melt spread butter dip dressing topping curd milk drink white dried fresh ground flour starch seed nut boiled roasted cooked canned raw plain sweet oil powder water juice house friday table soft smooth free with without bake pasta soup plant'.split(
+    ' ',
+  ),
 );
 const SHORTEST = 3;
 
@@ -25,10 +27,12 @@ const wordsOf = (text: string): readonly string[] =>
 /** Whether the name of a dish names an ingredient. */
 function names(words: ReadonlySet<string>, { ingredient }: RecipeLine): boolean {
   const [main = ''] = ingredient.name.split(/[,(]/);
-  return [main, ...ingredient.otherNames].some((name) => {
-    const own = wordsOf(name);
-    return own.length > 0 && own.every((word) => words.has(word));
-  }) || wordsOf(main).some((word) => words.has(word));
+  return (
+    [main, ...ingredient.otherNames].some((name) => {
+      const own = wordsOf(name);
+      return own.length > 0 && own.every((word) => words.has(word));
+    }) || wordsOf(main).some((word) => words.has(word))
+  );
 }
 
 /** How much a line counts as the body of a dish: by its mass and by what it brings beside water. */
@@ -45,7 +49,11 @@ const isFlavour = ({ ingredient: { role, shelf } }: RecipeLine): boolean =>
 export function knownBy({ recipe: { lines }, family, name = '' }: Dish): readonly number[] {
   const batchG = lines.reduce((all, { mass }) => all + mass, 0);
   const words = new Set(wordsOf(name));
-  const against = (weight: (line: RecipeLine) => number, counts: (line: RecipeLine) => boolean, least = 0) => {
+  const against = (
+    weight: (line: RecipeLine) => number,
+    counts: (line: RecipeLine) => boolean,
+    least = 0,
+  ) => {
     const most = Math.max(least, ...lines.map((line) => (counts(line) ? weight(line) : 0)));
     return lines.map((line) => (most > 0 && counts(line) ? (weight(line) / most) ** 2 : 0));
   };

@@ -1,7 +1,13 @@
 import { culinaryKindOf } from '../../larder/facts/culinary-kind.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { type Dish, knownBy } from './identity.js';
-import { arrivalFreedom, type FreedomRow, freedomOfKind, freedomOfRole, KNOWN_BY_FACTOR } from './identity.params.js';
+import {
+  arrivalFreedom,
+  type FreedomRow,
+  freedomOfKind,
+  freedomOfRole,
+  KNOWN_BY_FACTOR,
+} from './identity.params.js';
 import { sensibleShare } from './sensible-share.params.js';
 
 /** Within what a line stays what a cook would call the same dish, g. */
@@ -61,13 +67,16 @@ export function lineLimits(
     const sensible = sensibleShare(ingredient, dish.family) * batchG;
     if (arrivals.has(i)) return arrivalLimit(ingredient, mass, sensible);
     const by = known[i] ?? 0,
-      { factor, room } = freedomOf(ingredient);
+      { factor, room, mayGo } = freedomOf(ingredient);
     const most = Math.exp((1 - by) * Math.log(factor) + by * Math.log(KNOWN_BY_FACTOR));
     const water = i === liquid ? waterArriving : 0;
     return {
-      low: Math.max(Math.min(LIQUID_KEPT * mass, mass / most), mass / most - Math.max(0, water)),
+      low: mayGo ? 0 : Math.max(Math.min(LIQUID_KEPT * mass, mass / most), mass / most - Math.max(0, water)),
       high:
-        Math.max(mass, Math.min(sensible, Math.max(mass * mostGrowth(ingredient, factor, by), (1 - by) * room * batchG))) + Math.max(0, -water),
+        Math.max(
+          mass,
+          Math.min(sensible, Math.max(mass * mostGrowth(ingredient, factor, by), (1 - by) * room * batchG)),
+        ) + Math.max(0, -water),
       knownBy: by,
     };
   });

@@ -1,7 +1,7 @@
 import { requestOf, seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
-import { potOf } from '../../larder/pot-of.js';
+import { withMasses } from '../../recipe/with-masses.js';
 import { sensitivitiesOf, mostSensitive } from './sensitivity.js';
 
 const { recipe } = requestOf(seedSauce, 'pouring-sauce');
@@ -18,13 +18,11 @@ test('salt moves the salt most by the gram, and water takes it down', () => {
 
 test('a gram more does to the figure what was said', () => {
   const pull = sensitivitiesOf('thickness', assessed).find(({ line }) => idOf(line) === 'rice-flour');
-  const more = potOf(
-    seedSauce.map(([id, g]) => [id, id === 'rice-flour' ? g + 1 : g] as const),
-    recipe.process,
-    { atC: 62 },
+  const more = withMasses(
+    recipe,
+    seedSauce.map(([id, g]) => (id === 'rice-flour' ? g + 1 : g)),
   );
-  const moved =
-    assess({ ...recipe, lines: more.lines }, 4).prediction.viscosity.mid - assessed.prediction.viscosity.mid;
+  const moved = assess(more, 4).prediction.viscosity.mid - assessed.prediction.viscosity.mid;
   expect(moved).toBeGreaterThan(0);
   expect(moved / (pull?.perGram ?? 0)).toBeGreaterThan(0.85);
   expect(moved / (pull?.perGram ?? 0)).toBeLessThan(1.3);

@@ -4,12 +4,14 @@ import { outclassed, swapSearch } from './swap.params.js';
 import type { SwapOption } from './swap-option.js';
 
 /** A question about an allergy, or worse: such an option stands behind all others. */
-export const isQuestionable = ({ regard }: Pick<SwapOption, 'regard'>): boolean => isWorseRegard(regard, 'asks');
+export const isQuestionable = ({ regard }: Pick<SwapOption, 'regard'>): boolean =>
+  isWorseRegard(regard, 'asks');
 
 /** Those without a question about an allergy first, then the smaller questions, each by rank. */
 export const bestFirst = (options: readonly SwapOption[]): readonly SwapOption[] =>
   [...options].sort((a, b) => weightOf(a) - weightOf(b) || a.rank - b.rank);
-const weightOf = (option: SwapOption): number => (isQuestionable(option) ? regards.indexOf(option.regard) : 0);
+const weightOf = (option: SwapOption): number =>
+  isQuestionable(option) ? regards.indexOf(option.regard) : 0;
 
 /** One option for each kind, its near-twins as a choice inside it. */
 function byKind(options: readonly SwapOption[]): readonly SwapOption[] {
@@ -49,6 +51,8 @@ export function handfulOf(options: readonly SwapOption[]): readonly SwapOption[]
     asked = worthwhile.filter(isQuestionable);
   const room = Math.min(asked.length, Math.max(swapSearch.asked, swapSearch.shown - clear.length));
   const shown = [...clear.slice(0, swapSearch.shown - room), ...asked.slice(0, room)];
-  const others = kinds.filter((option) => !shown.includes(option) && option.rank <= best + outclassed.byInAnotherSchool);
+  const others = kinds.filter(
+    (option) => !shown.includes(option) && option.rank <= best + outclassed.byInAnotherSchool,
+  );
   return bestFirst(twoSchools(shown, others));
 }

@@ -30,9 +30,11 @@ export function potRequest(request: SwapRequest, lines: readonly PotLine[]): Bal
       ...recipe,
       lines: staying,
     },
-    holds: lines.map(({ origin, ingredient: { role } }) => {
+    holds: lines.map(({ origin, ingredient: { role, shelf } }) => {
       if (origin === undefined) return undefined;
-      return holds?.[origin] ?? (leftOut && !seasons.includes(role) ? { kind: 'pinned' } : undefined);
+      // No figure sees what a spice is there for; another body is no reason to move it.
+      const stays = shelf === 'herbs and spices' || (leftOut && !seasons.includes(role));
+      return holds?.[origin] ?? (stays ? { kind: 'pinned' } : undefined);
     }),
     arrivals: new Set(lines.flatMap(({ origin }, i) => (origin === undefined ? [i] : []))),
     batchG: sum(leftOut ? staying : recipe.lines, ({ mass }) => mass),

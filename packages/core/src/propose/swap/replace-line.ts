@@ -89,7 +89,10 @@ function waterBeside(
 ): readonly RecipeLine[] {
   const gap = replaced.mass - massG,
     water = ingredientById('water');
-  const liquidG = lines.reduce((all, { ingredient, mass }) => (ingredient.role === 'liquid' ? all + mass : all), 0);
+  const liquidG = lines.reduce(
+    (all, { ingredient, mass }) => (ingredient.role === 'liquid' ? all + mass : all),
+    0,
+  );
   if (!water || gap < DRY_GAP * batchG || liquidG > gap) return [];
   return [{ ingredient: water, mass: grams(gap), preparation: 'as-is', stage: replaced.stage }];
 }

@@ -76,8 +76,12 @@ function* promising(
       yield { done: looked.length / substitutes.length / 3, objective: 0, evaluations: kitchen.tried };
   }
   looked.sort((a, b) => a.badness - b.badness);
-  const kind = ({ substitute: { lines: [first], sauce } }: (typeof looked)[number]) =>
-    sauce ?? (first ? kindOfLine(first) : 'nothing');
+  const kind = ({
+    substitute: {
+      lines: [first],
+      sauce,
+    },
+  }: (typeof looked)[number]) => sauce ?? (first ? kindOfLine(first) : 'nothing');
   return byTurns(looked, kind, count).map(({ substitute }) => substitute);
 }
 
@@ -99,7 +103,8 @@ export function* replacedPots(
         const at = pot.lines.findIndex(({ origin }) => origin === line);
         const twice = substitute.lines.some(
           ({ ingredient }) =>
-            substitute.sauce === undefined && pot.lines.some((other) => other.ingredient.id === ingredient.id),
+            substitute.sauce === undefined &&
+            pot.lines.some((other) => other.ingredient.id === ingredient.id),
         );
         if (!twice)
           next.push(

@@ -57,10 +57,13 @@ export interface SwapOption {
 
 const minutesOf = ({ ingredient, preparation }: PotLine): number => readyMinutes(ingredient.id, preparation);
 
+/** How unlike leaving something out is to having it: what no figure sees of it is gone. @source assumed */
+const LEFT_OUT = 0.8;
+
 /** How unlike the substitutes are to what they replace, the most unlike of them. */
 const unlikenessOf = ({ recipe }: SwapRequest, substitutes: readonly PotLine[]): number =>
   Math.max(
-    0,
+    substitutes.length === 0 ? LEFT_OUT : 0,
     ...substitutes.map(({ ingredient, replaces, sauce }) => {
       const was = replaces === undefined ? undefined : recipe.lines[replaces];
       return was && sauce === undefined ? unlikeness(was.ingredient, ingredient) : 0;

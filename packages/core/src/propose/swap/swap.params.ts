@@ -22,14 +22,14 @@ export const swapSearch = {
   /** Least share of the dish’s liquid that stays when wet stands in for dry. */
   liquidKept: 0.15,
   /** Substitutes that are looked at closely, for one line and for each of several. */
-  closely: 16,
+  closely: 14,
   closelyOfSeveral: 7,
   /** Whole pots kept while lines are replaced one after another. */
   beam: 12,
   /** Whole pots that are balanced once helpers were added. */
-  helped: 10,
+  helped: 7,
   /** Pots rounded to what a kitchen can measure and ranked; pots shown. */
-  finished: 9,
+  finished: 7,
   shown: 5,
   /** Others of one kind that are offered as a choice inside an option. */
   alike: 3,

@@ -79,7 +79,8 @@ function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (
   const lacks = { short: off(-1), over: off(1) };
   return helpersFor(lacks, { ...request, recipe: { ...request.recipe, lines } }).flatMap((helper) => {
     // What is being replaced does not come back as a help.
-    if (!allowed(helper) || request.recipe.lines.some(({ ingredient }) => ingredient.id === helper.id)) return [];
+    if (!allowed(helper) || request.recipe.lines.some(({ ingredient }) => ingredient.id === helper.id))
+      return [];
     const line = lineFor(
       helper,
       { preparation: 'as-is', stage: 'start', mass: grams(0) },
@@ -93,7 +94,11 @@ function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (
 const WORTH_HELP = 0.6;
 
 /** Pots looked at closely, those that stay short once more with a helper, the most promising first. */
-function* closelyLooked(kitchen: Kitchen, pots: readonly Looked[], options: BalanceOptions): Search<Balanced[]> {
+function* closelyLooked(
+  kitchen: Kitchen,
+  pots: readonly Looked[],
+  options: BalanceOptions,
+): Search<Balanced[]> {
   const close: Balanced[] = [];
   const chosen = pots.slice(0, swapSearch.closely);
   for (const [i, pot] of chosen.entries()) {
@@ -132,7 +137,12 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
   const close = yield* closelyLooked(kitchen, pots, complete);
   const leading = byTurns(close, kindsIn, new Set(close.map(kindsIn)).size).slice(0, swapSearch.finished);
   const finished: SwapOption[] = [];
+  const ofKind = new Map<string, number>();
   for (const [i, quick] of close.entries()) {
+    const kind = kindsIn(quick),
+      before = ofKind.get(kind) ?? 0;
+    ofKind.set(kind, before + 1);
+    if (before > swapSearch.alike) continue;
     const leads = leading.includes(quick) && !complete.stop();
     const pot = leads ? yield* balanced(kitchen, quick, { ...complete, ...carefully }, true) : quick;
     const option = optionOf(kitchen, pot);
