@@ -1,24 +1,27 @@
 import { expect, test } from '@playwright/test';
-import { copyOf, ownFormula, saved } from './kitchen';
+import { askTheUsual, copyOf, ownFormula, saved } from './kitchen';
 
 test('a lit range is pulled by pointer and by keys, kept, and taken by another formula', async ({ page }) => {
   await ownFormula(page, 'Pulled');
+  await expect(page.getByRole('slider', { name: 'Fat, most asked' })).toHaveCount(0);
+  await expect(page.getByTestId('usual-fat')).toBeAttached();
+  await askTheUsual(page);
   const end = page.getByRole('slider', { name: 'Fat, most asked' });
-  await expect(end).toHaveAttribute('aria-valuetext', '14.0 %');
+  await expect(end).toHaveAttribute('aria-valuetext', '25.0 %');
   const box = await end.boundingBox();
   if (!box) throw new Error('the end is not on the page');
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 6 });
   await page.mouse.up();
-  await expect(end).not.toHaveAttribute('aria-valuetext', '14.0 %');
+  await expect(end).not.toHaveAttribute('aria-valuetext', '25.0 %');
   await expect(page.getByRole('button', { name: 'Brief: as you set it' })).toBeVisible();
   const low = page.getByRole('slider', { name: 'Salt, least asked' });
   await low.focus();
   for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowLeft');
-  await expect(low).not.toHaveAttribute('aria-valuetext', '0.80 %');
+  await expect(low).not.toHaveAttribute('aria-valuetext', '0.40 %');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(low).toHaveAttribute('aria-valuetext', '0.80 %');
+  await expect(low).toHaveAttribute('aria-valuetext', '0.40 %');
   const pulled = await end.getAttribute('aria-valuetext');
   await page.getByRole('button', { name: 'Brief: as you set it' }).click();
   await page.getByRole('menuitem', { name: 'Keep this brief for other formulas' }).click();
@@ -37,7 +40,7 @@ test('a lit range is pulled by pointer and by keys, kept, and taken by another f
   await page.getByRole('menuitem', { name: /^Usual for/ }).click();
   await expect(page.getByRole('slider', { name: 'Fat, most asked' })).toHaveAttribute(
     'aria-valuetext',
-    '20.0 %',
+    '38.0 %',
   );
 });
 
@@ -46,6 +49,8 @@ test('a property is pinned, weighed and asked for by number; where to pull is to
 }) => {
   await ownFormula(page, 'Pinned and weighed');
   await page.getByRole('button', { name: 'Sweetness: what holds it there' }).click();
+  await expect(page.getByText('it stays about as it is')).toBeVisible();
+  await page.getByRole('button', { name: 'Ask for it' }).click();
   await page.getByRole('textbox', { name: 'Sweetness, most' }).fill('2');
   await page.keyboard.press('Enter');
   await page.getByRole('combobox', { name: 'How much it matters' }).selectOption('must be so');

@@ -16,14 +16,30 @@ export async function openBench(page: Page, name = 'Flatbread melt'): Promise<vo
   await benchStands(page);
 }
 
+const nutSauce = [
+  { id: 'nuts', ingredient: 'cashew', amount: 100, unit: 'g', preparation: 'soaked' },
+  { id: 'water', ingredient: 'water', amount: 300, unit: 'ml' },
+  { id: 'starch', ingredient: 'tapioca-starch', amount: 2, unit: 'tbsp', stage: 'slurry' },
+  { id: 'salt', ingredient: 'salt', amount: 3, unit: 'g' },
+];
+/** What nobody of the demonstration household has anything against. */
+const beanSauce = [
+  { id: 'beans', ingredient: 'white-bean-boiled', amount: 200, unit: 'g' },
+  { id: 'water', ingredient: 'water', amount: 300, unit: 'ml' },
+  { id: 'oil', ingredient: 'rapeseed-oil', amount: 20, unit: 'g' },
+  { id: 'starch', ingredient: 'tapioca-starch', amount: 12, unit: 'g', stage: 'slurry' },
+  { id: 'salt', ingredient: 'salt', amount: 3, unit: 'g' },
+];
+
+/** A bean sauce of this test's own that everybody can eat, opened on the Bench. */
+export const forEverybody = (page: Page, name: string): Promise<string> => ownFormula(page, name, beanSauce);
+
 /** A formula of this test's own, opened on the Bench. */
-export async function ownFormula(page: Page, name: string): Promise<string> {
-  const lines = [
-    { id: 'nuts', ingredient: 'cashew', amount: 100, unit: 'g', preparation: 'soaked' },
-    { id: 'water', ingredient: 'water', amount: 300, unit: 'ml' },
-    { id: 'starch', ingredient: 'tapioca-starch', amount: 2, unit: 'tbsp', stage: 'slurry' },
-    { id: 'salt', ingredient: 'salt', amount: 3, unit: 'g' },
-  ];
+export async function ownFormula(
+  page: Page,
+  name: string,
+  lines: readonly object[] = nutSauce,
+): Promise<string> {
   const response = await page.request.post('/api/formulas', {
     data: { name, family: 'pouring-sauce', lines },
   });
@@ -58,6 +74,21 @@ export async function copyOf(page: Page, name: string): Promise<string> {
   await page.goto(`/bench/${id}`);
   await benchStands(page);
   return id;
+}
+
+/** Asks of the open formula what is usual for its kind. */
+export async function askTheUsual(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Brief/ }).click();
+  await page.getByRole('menuitem', { name: /^Usual for/ }).click();
+  await expect(page.getByRole('button', { name: /^Brief: usual for/ })).toBeVisible();
+}
+
+/** Says a wish by one press in the balance. */
+export async function wish(page: Page, words: string): Promise<void> {
+  const row = page.getByRole('group', { name: 'One-press wishes' });
+  const chip = row.getByRole('button', { name: words, exact: true });
+  if (!(await chip.isVisible())) await row.getByRole('button', { name: 'more wishes' }).click();
+  await chip.click();
 }
 
 export const verdict = (page: Page) => page.getByTestId('balance-verdict');

@@ -34,6 +34,8 @@ export function useTradeMap(
     if (x < 0 || y < 0 || x === y) return undefined;
     const request = {
       ...requestOf(formula, outcome),
+      // The region is what was asked; where nothing was, it is where the pot stays what it is.
+      ...(formula.brief && Object.keys(formula.brief).length > 0 ? { brief: formula.brief } : {}),
       x: axisAround(outcome.recipe, x),
       y: axisAround(outcome.recipe, y),
       shown,

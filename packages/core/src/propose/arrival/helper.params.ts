@@ -19,5 +19,8 @@ export const thinners: Readonly<Partial<Record<RailId, readonly string[]>>> = {
   salt: ['water'],
 };
 
+/** Most of a helper, g for each g of the batch: a spoon or two, not a second dish. @source assumed */
+export const helperMost: Readonly<Record<Role, number>> = { body: 0.1, liquid: 0.15, thickener: 0.07, fat: 0.06, sour: 0.03, savory: 0.02, seasoning: 0.015 };
+
 /** g of a helper for each g of the batch to begin with. @source assumed */
 export const helperShare: Readonly<Record<Role, number>> = { body: 0.06, liquid: 0.08, thickener: 0.012, fat: 0.02, sour: 0.015, savory: 0.008, seasoning: 0.004 };

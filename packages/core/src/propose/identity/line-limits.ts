@@ -8,6 +8,7 @@ import {
   freedomOfRole,
   KNOWN_BY_FACTOR,
 } from './identity.params.js';
+import { helperMost } from '../arrival/helper.params.js';
 import { sensibleShare } from './sensible-share.params.js';
 
 /** Within what a line stays what a cook would call the same dish, g. */
@@ -33,8 +34,8 @@ interface Arrived {
 const LIQUID_KEPT = 0.25;
 
 /** What is new finds its own amount, around the first one where there is one. */
-function arrivalLimit({ role }: Ingredient, mass: number, sensible: number): LineLimit {
-  if (!(mass > 0)) return { low: 0, high: sensible, knownBy: 0 };
+function arrivalLimit({ role }: Ingredient, mass: number, sensible: number, batchG: number): LineLimit {
+  if (!(mass > 0)) return { low: 0, high: Math.min(sensible, helperMost[role] * batchG), knownBy: 0 };
   const least = role === 'body' ? arrivalFreedom.leastOfBody : arrivalFreedom.least;
   return {
     low: Math.min(least * mass, sensible),
@@ -65,7 +66,7 @@ export function lineLimits(
   );
   return lines.map(({ ingredient, mass }, i): LineLimit => {
     const sensible = sensibleShare(ingredient, dish.family) * batchG;
-    if (arrivals.has(i)) return arrivalLimit(ingredient, mass, sensible);
+    if (arrivals.has(i)) return arrivalLimit(ingredient, mass, sensible, batchG);
     const by = known[i] ?? 0,
       { factor, room, mayGo } = freedomOf(ingredient);
     const most = Math.exp((1 - by) * Math.log(factor) + by * Math.log(KNOWN_BY_FACTOR));

@@ -1,11 +1,18 @@
 import type { BalanceRequest } from '../balance/balance-request.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
 import type { Role } from '../../ingredient/ingredient.js';
+import type { Need } from '../../household/need/need.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import type { PotLine } from './replace-line.js';
 import type { SwapRequest } from './swap-request.js';
 
 const seasons: readonly Role[] = ['savory', 'seasoning'];
+/** A need that adds up over the lines. */
+const limitsAPortion = (need: Need): boolean =>
+  need.kind === 'salt-limit' ||
+  need.kind === 'compound' ||
+  (need.kind === 'rule' && need.rule === 'small-child');
+
 const waterOf = ({ ingredient, mass }: RecipeLine): number => compiledIngredient(ingredient).water * mass;
 const sum = <T>(list: readonly T[], per: (item: T) => number): number =>
   list.reduce((all, item) => all + per(item), 0);
@@ -15,7 +22,7 @@ const sum = <T>(list: readonly T[], per: (item: T) => number): number =>
  * that counts; what the cook holds stays held, and only what is new is free.
  */
 export function potRequest(request: SwapRequest, lines: readonly PotLine[]): BalanceRequest {
-  const { recipe, holds } = request;
+  const { recipe, holds, eaters = [] } = request;
   const stays = new Set(lines.map(({ origin }) => origin));
   const gone = recipe.lines.filter((_line, i) => !stays.has(i));
   const arrived = lines.filter(({ origin }) => origin === undefined);
@@ -26,6 +33,8 @@ export function potRequest(request: SwapRequest, lines: readonly PotLine[]): Bal
   const leftOut = arrived.length === 0;
   return {
     ...request,
+    // Who cannot have another line is no matter of this one; how much of something a person may have is.
+    eaters: eaters.map((eater) => ({ ...eater, needs: eater.needs.filter(limitsAPortion) })),
     recipe: {
       ...recipe,
       lines: staying,

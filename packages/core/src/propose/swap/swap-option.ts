@@ -90,16 +90,26 @@ export function optionOf(
     ),
     asWritten: lines.map(({ origin }) => origin !== undefined),
   });
-  const portion = portionOfRecipe(
-    {
-      recipe: { ...after.recipe, lines: after.recipe.lines.filter(({ mass }) => mass > 0) },
-      prediction: after.prediction,
-    },
-    portions,
-    labels,
+  const portionOf = ({ recipe, prediction }: Pick<Assessed, 'recipe' | 'prediction'>) =>
+    portionOfRecipe(
+      { recipe: { ...recipe, lines: recipe.lines.filter(({ mass }) => mass > 0) }, prediction },
+      portions,
+      labels,
+    );
+  const verdicts = eaters.map((eater) => whoCanEat(eater, portionOf(after)));
+  const standing = after.recipe.lines.flatMap(({ mass }, i) => (mass > 0 ? [lines[i]] : []));
+  // What somebody could not have before is another matter; nothing new may be in their way.
+  const before = eaters.map((eater) => whoCanEat(eater, portionOf(original)));
+  const newlyInTheWay = verdicts.some(({ findings }, i) =>
+    findings.some(
+      ({ verdict, line }) =>
+        verdict === 'does-not' &&
+        (line === undefined
+          ? !before[i]?.findings.some((one) => one.verdict === 'does-not' && one.line === undefined)
+          : standing[Number(line)]?.origin === undefined),
+    ),
   );
-  const verdicts = eaters.map((eater) => whoCanEat(eater, portion));
-  if (verdicts.some(({ verdict }) => verdict === 'does-not')) return undefined;
+  if (newlyInTheWay) return undefined;
   const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
   const substitutes = lines.filter(({ origin }) => origin === undefined);
   // A sauce of the house is one thing to make, however many lines it has.
