@@ -26,6 +26,7 @@ import { searchSpace, variablesOf } from '../packages/core/src/propose/balance/s
 import { solve } from '../packages/core/src/propose/balance/solve';
 import { substitutesFor } from '../packages/core/src/propose/swap/substitutes';
 import { replaceLine } from '../packages/core/src/propose/swap/replace-line';
+import { benchConflicts } from './conflicts';
 import { differentialEvolution } from './differential-evolution';
 import { packageMinimum } from './package-minimiser';
 import { percentile, type Result } from './result';
@@ -220,4 +221,8 @@ function swapResults(): readonly Result[] {
   ];
 }
 
-export const benchBalance = (): readonly Result[] => [...swapResults(), ...solverResults()];
+export const benchBalance = (): readonly Result[] => [
+  ...swapResults(),
+  ...solverResults(),
+  ...benchConflicts(),
+];

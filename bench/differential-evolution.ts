@@ -11,13 +11,17 @@ const MEMBERS = 6,
  * @returns the lowest value found in so many evaluations
  * @source Storn & Price 1997, DE/rand-to-best/1/bin with a dithered weight
  */
-export function differentialEvolution(
+export const differentialEvolution = (...search: Parameters<typeof bestFound>): number =>
+  search[0](bestFound(...search));
+
+/** The same search. @returns the point at which the lowest value was found */
+export function bestFound(
   objective: (at: Float64Array) => number,
   low: Float64Array,
   high: Float64Array,
   evaluations: number,
   seed: number,
-): number {
+): Float64Array {
   const chance = seededChance(seed),
     n = low.length,
     size = Math.max(FEWEST, MEMBERS * n);
@@ -56,5 +60,5 @@ export function differentialEvolution(
       if (there < values[best]!) best = m;
     }
   }
-  return values[best]!;
+  return members[best]!;
 }

@@ -73,6 +73,7 @@ await inLanes(
     check('Words', 'node', 'scripts/check-words.mjs'),
     script('The page of the model', 'model:page', '--check'),
     script('Science', 'check:science'),
+    script('Proposals', 'check:proposals'),
     check('The core as a package', 'node', 'scripts/check-package.mjs'),
     ensureBuilt,
     ...(browser ? [script('Accidents, in short', 'harden', '--short', `--only=${untimed}`)] : []),

@@ -38,6 +38,22 @@ test('versions stand in the order in which they were kept, and one can be forgot
   problemOf(await server.ask().delete(`/api/formulas/${made.id}/versions/${two.id}`).expect(404));
 });
 
+test('a proposal is kept beside the formula: checked like one, and the formula stays as it is', async () => {
+  const made = await make();
+  const lines = made.lines.map((line) => (line.ingredient === 'salt' ? { ...line, amount: 9 } : line));
+  const keepContent = (content: object) =>
+    server.ask().post(`/api/formulas/${made.id}/versions`).send({ name: 'Saltier', content });
+  const version = (await keepContent({ name: made.name, lines }).expect(201)).body as VersionView;
+  expect(version.content.lines).toEqual(lines);
+  expect(version.content.process).toEqual(made.process);
+  const stands = (await server.ask().get(`/api/formulas/${made.id}`).expect(200)).body as FormulaView;
+  expect(stands.lines).toEqual(made.lines);
+  expect(stands.version).toBe(made.version);
+  problemOf(await keepContent({ name: made.name, lines: [{ ingredient: 'moon-cheese' }] }).expect(400));
+  problemOf(await keepContent({ name: made.name, portions: -3 }).expect(400));
+  problemOf(await keepContent([]).expect(400));
+});
+
 test('a branch is a formula of its own that begins as the version stood', async () => {
   const made = await make();
   const version = await keep(made.id, 'Root');
