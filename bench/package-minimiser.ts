@@ -1,5 +1,8 @@
 import direct from 'ml-direct';
 
+/** Divisions after which it no longer looks: on a flat floor it goes on dividing without asking for a value. */
+const MOST_DIVISIONS = 80;
+
 /**
  * The lowest value that the global search of a general package (dividing rectangles, without derivatives) sees between the bounds in so many
  * evaluations.
@@ -20,7 +23,7 @@ export function packageMinimum(
     return value;
   };
   try {
-    direct(counted, [...low], [...high], { iterations: evaluations });
+    direct(counted, [...low], [...high], { iterations: MOST_DIVISIONS });
   } catch (error) {
     if (error !== enough) throw error;
   }

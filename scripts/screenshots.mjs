@@ -48,6 +48,16 @@ const work = (key, shown) => async (page) => {
   await page.keyboard.press(key);
   await page.getByTestId(shown).first().waitFor({ timeout: 60_000 });
 };
+/** A sauce that everybody can have, made thicker by one press. */
+const thicker = async (page) => {
+  await page.goto(`${at}/formulas`);
+  await page.getByRole('link', { name: 'Aubergine bake white sauce' }).first().click();
+  await page.getByTestId('bench').waitFor();
+  await page.getByRole('combobox', { name: 'Add an ingredient' }).waitFor();
+  await work('b', 'balance-verdict')(page);
+  await page.getByRole('button', { name: 'Thicker' }).click();
+  await page.getByRole('list', { name: 'Changes' }).waitFor();
+};
 /** With what somebody cannot have left out, so that brief and people can both be met. */
 const trade = async (page) => {
   await work('s', 'swap-option')(page);
@@ -90,7 +100,7 @@ const label = async (page) => {
 const pictures = [
   { name: 'bench', path: '/', size: desk },
   { name: 'bench-night', path: '/', size: desk, scheme: 'dark' },
-  { name: 'bench-balance', path: '/', size: desk, act: work('b', 'balance-verdict') },
+  { name: 'bench-balance', path: '/', size: desk, act: thicker },
   { name: 'bench-swap', path: '/', size: desk, act: work('s', 'swap-option') },
   { name: 'bench-trade', path: '/', size: desk, act: trade },
   { name: 'compare', path: '/formulas', size: desk, act: compare },

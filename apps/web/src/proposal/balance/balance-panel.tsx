@@ -22,7 +22,7 @@ import { demandWords, reasonWords, relaxationWords } from '../../words/change-wo
 import { KeepAsVersion } from '../keep-as-version';
 import { Progress } from '../progress';
 import { ShiftLine } from '../shift-line';
-import { type PressedWish, WishesRow } from './wishes-row';
+import { type PressedWish, WishesRow, wishesOfPress } from './wishes-row';
 import { nanoid } from 'nanoid';
 import { takeWithWayBack } from '../../open-formula/take-with-way-back';
 import { useProposed } from '../../open-formula/use-proposed';
@@ -222,7 +222,11 @@ export default function BalancePanel() {
     start(
       {
         kind: 'balance',
-        request: requestOf(formula, present, { withinStock, massFree, wishes: wish?.wishes ?? {} }),
+        request: requestOf(formula, present, {
+          withinStock,
+          massFree,
+          wishes: wish ? wishesOfPress(wish, formula, present) : {},
+        }),
         measuring: measuringOf(formula, present, rounding),
       },
       formula,

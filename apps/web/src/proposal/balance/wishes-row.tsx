@@ -1,4 +1,12 @@
-import { type Brief, briefOfFamily, familyNames, onePressWishes, stepsForPortions } from '@alterum/core';
+import {
+  type Assessed,
+  type Brief,
+  briefOfFamily,
+  familyNames,
+  type Formula,
+  onePressWishes,
+  stepsForPortions,
+} from '@alterum/core';
 import { useState } from 'react';
 import { useHousehold } from '../../household/household-store';
 import { stockInHouse } from '../../household/house-larder';
@@ -6,11 +14,23 @@ import { useFormula, useOutcome } from '../../open-formula/bench-store';
 import { takeWithWayBack } from '../../open-formula/take-with-way-back';
 import { openWork } from '../../open-formula/work-store';
 
-/** A wish that was said by one press: what it is called, and what it asks. */
+/** A wish that was said by one press. */
 export interface PressedWish {
   readonly id: string;
   readonly words: string;
-  readonly wishes: Brief;
+}
+
+const USUAL = 'usual';
+
+/** What a press asks of the pot as it stands now. */
+export function wishesOfPress(
+  { id }: PressedWish,
+  { family }: Pick<Formula, 'family'>,
+  assessed: Assessed,
+): Brief {
+  if (id === USUAL) return briefOfFamily(family);
+  const one = onePressWishes(assessed).find((candidate) => candidate.id === id);
+  return one ? { [one.rail]: one.wish } : {};
 }
 
 interface Chip {
@@ -48,11 +68,11 @@ export function WishesRow({
     outcome = useOutcome();
   const [all, setAll] = useState(false);
   const tonight = useHousehold((state) => state.tonight.length);
-  const wish = (id: string, words: string, wishes: Brief): Chip => ({
+  const wish = (id: string, words: string): Chip => ({
     id,
     words,
     pressed: pressed?.id === id,
-    press: () => press(pressed?.id === id ? undefined : { id, words, wishes }),
+    press: () => press(pressed?.id === id ? undefined : { id, words }),
   });
   const forPortions = (portions: number): Chip => ({
     id: `for-${portions}`,
@@ -65,7 +85,7 @@ export function WishesRow({
   });
   const portions = [...new Set([tonight, 6])].filter((count) => count > 0 && count !== formula.portions);
   const chips: readonly Chip[] = [
-    ...onePressWishes(outcome).map(({ id, words, rail, wish: asked }) => wish(id, words, { [rail]: asked })),
+    ...onePressWishes(outcome).map(({ id, words }) => wish(id, words)),
     {
       id: 'no-oil',
       words: 'Without oil',
@@ -86,7 +106,7 @@ export function WishesRow({
           },
         ]
       : []),
-    wish('usual', `As usual for a ${familyNames[formula.family]}`, briefOfFamily(formula.family)),
+    wish(USUAL, `As usual for a ${familyNames[formula.family]}`),
   ];
   const shown = all ? chips : chips.filter((chip, i) => i < FIRST || chip.pressed);
   return (

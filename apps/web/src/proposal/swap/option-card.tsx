@@ -52,7 +52,7 @@ export function OptionCard(props: OptionCardProps) {
       </div>
       {twins.length > 1 && (
         <label className="flex items-center gap-1.5 text-[13.5px]">
-          or one much like it
+          or
           <Choice
             label={`Which of these: ${name}`}
             value={String(twins.indexOf(option))}

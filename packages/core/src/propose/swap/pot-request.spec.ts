@@ -46,7 +46,8 @@ test('the water that comes with the beans is known, and who cannot have the miso
 
 test('left out is left out: the batch is lighter, and only what is added to taste may make up for it', () => {
   const without = request.recipe.lines.flatMap((line, origin) => (origin === 3 ? [] : [{ ...line, origin }]));
-  const { holds, batchG } = potRequest(request, without);
+  const { holds, batchG, holdMass } = potRequest(request, without);
+  expect(holdMass).toBe(false);
   expect(batchG).toBeCloseTo(424.4, 6);
   expect(holds?.map((hold) => hold?.kind)).toEqual(['pinned', 'pinned', 'pinned', 'pinned', undefined]);
 });

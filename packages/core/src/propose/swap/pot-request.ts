@@ -47,6 +47,7 @@ export function potRequest(request: SwapRequest, lines: readonly PotLine[]): Bal
     }),
     arrivals: new Set(lines.flatMap(({ origin }, i) => (origin === undefined ? [i] : []))),
     batchG: sum(leftOut ? staying : recipe.lines, ({ mass }) => mass),
+    ...(leftOut ? { holdMass: false } : {}),
     waterArriving: sum(arrived, waterOf) - sum(gone, waterOf),
   };
 }

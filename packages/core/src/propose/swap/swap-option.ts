@@ -58,7 +58,7 @@ export interface SwapOption {
 const minutesOf = ({ ingredient, preparation }: PotLine): number => readyMinutes(ingredient.id, preparation);
 
 /** How unlike leaving something out is to having it: what no figure sees of it is gone. @source assumed */
-const LEFT_OUT = 0.8;
+const LEFT_OUT = 1.3;
 
 /** How unlike the substitutes are to what they replace, the most unlike of them. */
 const unlikenessOf = ({ recipe }: SwapRequest, substitutes: readonly PotLine[]): number =>

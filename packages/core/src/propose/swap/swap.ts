@@ -76,6 +76,8 @@ function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (
   const batchG = lines.reduce((all, { mass }) => all + mass, 0);
   const off = (sign: 1 | -1) =>
     aims.flatMap(({ rail }, i) => (sign * (solution.misses[i]?.middle ?? 0) > WORTH_HELP ? [rail] : []));
+  // What is left out is left out: with a helper it would be a swap, and that is tried as one.
+  if (!lines.some(({ replaces }) => replaces !== undefined)) return [];
   const lacks = { short: off(-1), over: off(1) };
   return helpersFor(lacks, { ...request, recipe: { ...request.recipe, lines } }).flatMap((helper) => {
     // What is being replaced does not come back as a help.
