@@ -18,7 +18,7 @@ export interface OnePressRow {
 export const onePressRows = [
   { id: 'thicker', words: 'Thicker', rail: 'thickness', by: [0.9, 2.2] },
   { id: 'thinner', words: 'Thinner', rail: 'thickness', by: [-0.9, -2.2], from: 8 },
-  { id: 'stretchier', words: 'More stretch', rail: 'stretch', by: [1, 3], atLeast: 3 },
+  { id: 'stretchier', words: 'More stretch', rail: 'stretch', by: [0.8, 3], atLeast: 3 },
   { id: 'less-salty', words: 'Less salty', rail: 'salt', by: [-1, -2.2], from: 0.35 },
   { id: 'saltier', words: 'Saltier', rail: 'salt', by: [1, 2] },
   { id: 'more-savory', words: 'More savory', rail: 'savoriness', by: [0.8, 2.2], atLeast: 0.08 },
@@ -26,5 +26,5 @@ export const onePressRows = [
   { id: 'milder', words: 'Less sour', rail: 'sourness', by: [-1, -2.5], from: 4 },
   { id: 'leaner', words: 'Leaner', rail: 'fat', by: [-0.7, -2.2], from: 2 },
   { id: 'richer', words: 'Richer', rail: 'fat', by: [1, 2.5] },
-  { id: 'cheaper', words: 'Cheaper', rail: 'cost', by: [-0.4, -20], from: 0.05 },
+  { id: 'cheaper', words: 'Cheaper', rail: 'cost', by: [-0.3, -20], from: 0.05 },
 ] as const satisfies readonly OnePressRow[];

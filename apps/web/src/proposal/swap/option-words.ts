@@ -35,13 +35,16 @@ export function extrasOf(option: SwapOption): string {
     .join(' · ');
 }
 
-/** What each person has to say; whoever has nothing to say is not named. */
-export const sayingsOf = ({ regarded, asks }: SwapOption): readonly string[] => [
-  ...new Map(regarded.map(({ eater, why }) => [eater, `${eater} asks: ${why}`])).values(),
-  ...asks
-    .filter((name) => !regarded.some(({ eater }) => eater === name))
-    .map((name) => `${name} asks about something that was in the pot before`),
-];
+/** What each person has to say; whoever has nothing to say is not named, and what was asked before is one line. */
+export function sayingsOf({ regarded, asks }: SwapOption): readonly string[] {
+  const before = asks.filter((name) => !regarded.some(({ eater }) => eater === name));
+  return [
+    ...new Map(regarded.map(({ eater, why }) => [eater, `${eater} asks: ${why}`])).values(),
+    ...(before.length > 0
+      ? [`${before.join(', ')} still ask${before.length === 1 ? 's' : ''} about what was in the pot before`]
+      : []),
+  ];
+}
 
 interface MovedLine {
   readonly id: string;

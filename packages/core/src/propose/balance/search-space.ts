@@ -1,6 +1,9 @@
 import { KNOWN_BY_STIFFNESS } from '../identity/identity.params.js';
 import { type LineLimit, lineLimits } from '../identity/line-limits.js';
 import { sensibleShare, unseenWork } from '../identity/sensible-share.params.js';
+import { wishesOf } from '../../brief/brief.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
+import type { RailId } from '../../property/properties.js';
 import { BATCH_FACTOR, LEAST_KEPT, smallAmount } from './balance.params.js';
 import type { BalanceRequest } from './balance-request.js';
 import { limitsOfPeople, type PeopleLimits } from './limits-of-people.js';
@@ -48,6 +51,21 @@ function rangeOf(
   return [Math.min(LEAST_KEPT * mass, high), high];
 }
 
+/** What flavours are there for. */
+const tasteRails: readonly RailId[] = ['savoriness', 'salt', 'sourness', 'sweetness', 'yellowness'];
+
+const isFlavour = ({ role, shelf }: Ingredient): boolean => role === 'savory' || shelf === 'herbs and spices';
+
+/** Where nothing is asked of the taste, and nobody has too much of something, flavours stay to the gram: they are never what fills up. */
+function flavoursStay({ brief }: BalanceRequest, people: PeopleLimits, present: Float64Array): boolean {
+  const asked = tasteRails.some((rail) => brief[rail] !== undefined && !brief[rail].kept);
+  const over = people.portions.some(({ perGram, most, doubtful }) => {
+    const eaten = perGram.reduce((all, per, i) => all + per * (present[i] ?? 0), 0);
+    return eaten > Math.min(most, doubtful);
+  });
+  return !asked && !over && wishesOf(brief).length > 0;
+}
+
 /** @throws RangeError when a hold is upside down (callers validate first) */
 export function searchSpace(request: BalanceRequest): SearchSpace {
   const { lines } = request.recipe;
@@ -61,12 +79,17 @@ export function searchSpace(request: BalanceRequest): SearchSpace {
   const batchBy = request.holdMass === false ? BATCH_FACTOR : 1;
   const low = new Float64Array(lines.length),
     high = new Float64Array(lines.length);
-  lines.forEach((_line, i) => {
+  const still = flavoursStay(request, people, present);
+  lines.forEach((line, i) => {
     const [from, to] = rangeOf(request, i, limits[i], batchG, batchBy);
     if (from > to) throw new RangeError(`line ${i} is held between ${from} and ${to} g`);
     const out = people.forbidden.some(({ line }) => line === i) && request.holds?.[i] === undefined;
-    low[i] = out ? 0 : from;
-    high[i] = out ? 0 : to;
+    const mass = present[i] ?? 0;
+    const stays =
+      still && limits[i] !== undefined && request.holds?.[i] === undefined && !request.arrivals?.has(i);
+    const kept = stays && isFlavour(line.ingredient) ? Math.min(mass, to) : undefined;
+    low[i] = out ? 0 : (kept ?? from);
+    high[i] = out ? 0 : (kept ?? to);
   });
   return {
     request,

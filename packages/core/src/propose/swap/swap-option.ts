@@ -1,7 +1,7 @@
 import { measuredPot } from '../balance/balance.js';
 import { met, missedRails } from '../balance/aim.js';
 import { changesOf, type LineChange } from '../balance/reasons.js';
-import { type Regard, type Regarded, worstOf } from '../arrival/regard.js';
+import { isWorseRegard, type Regard, type Regarded, worstOf } from '../arrival/regard.js';
 import { type Preparation, preparationOf } from '../../recipe/preparation.js';
 import type { Kitchen } from './kitchen.js';
 import type { Measurable } from '../balance/kitchen-rounding.js';
@@ -56,6 +56,10 @@ export interface SwapOption {
 }
 
 const minutesOf = ({ ingredient, preparation }: PotLine): number => readyMinutes(ingredient.id, preparation);
+
+/** What something new weighs against what stood there before. */
+const noWorse = (regard: Regard, before: Regard): Regard =>
+  before !== 'cannot' && isWorseRegard(regard, 'asks') && !isWorseRegard(regard, before) ? 'asks' : regard;
 
 /** How unlike leaving something out is to having it: what no figure sees of it is gone. @source assumed */
 const LEFT_OUT = 1.3;
@@ -115,7 +119,11 @@ export function optionOf(
   // A sauce of the house is one thing to make, however many lines it has.
   const stays = new Set(lines.flatMap(({ origin }, i) => ((amounts[i]?.grams ?? 0) > 0 ? [origin] : [])));
   const out = request.recipe.lines.flatMap(({ ingredient }, i) => (stays.has(i) ? [] : [ingredient.name]));
+  // Where the cook lives with a question already, another of the same weight is no worse.
+  const gone = request.recipe.lines.filter((_line, i) => !stays.has(i));
+  const replacedRegard = worstOf(gone.flatMap(({ ingredient }) => regardOf(ingredient)));
   const regarded = substitutes.flatMap(({ ingredient }) => regardOf(ingredient)),
+    regard = noWorse(worstOf(regarded), replacedRegard),
     moves = changesOf(space, aims, masses).filter(({ line }) => lines[line]?.origin !== undefined);
   const newThings = new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
   const notInHouse = inHouse
@@ -150,7 +158,7 @@ export function optionOf(
     in: [...new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.name))],
     moves,
     regarded,
-    regard: worstOf(regarded),
+    regard,
     effort: substitutes.flatMap(({ ingredient: { name }, preparation, sauce }) =>
       sauce === undefined && preparationOf(preparation).ahead !== undefined ? [{ name, preparation }] : [],
     ),
