@@ -152,7 +152,8 @@ export { whoCanEat } from './household/who-can-eat.js';
 // What is offered: balance, exchange, trade map, comparison.
 export type { BalanceOptions, BalanceRequest } from './propose/balance/balance-request.js';
 export { balancePot } from './propose/balance/balance-pot.js';
-export { balance, type BalanceOutcome, type Measuring, type Proposal } from './propose/balance/balance.js';
+export { balance, type BalanceOutcome } from './propose/balance/balance.js';
+export type { Measuring, Proposal } from './propose/balance/proposal.js';
 export type { Conflict, Relaxation } from './propose/balance/conflict.js';
 export type { Forbidden } from './propose/balance/limits-of-people.js';
 export type { Demand, LineAtLimit } from './propose/balance/demand.js';

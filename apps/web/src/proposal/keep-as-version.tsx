@@ -52,9 +52,12 @@ export function KeepAsVersion({ formula, steps, name, why }: KeepAsVersionProps)
   return (
     <Button
       look="bare"
-      disabled={keeping || steps.length === 0}
+      disabled={steps.length === 0}
+      aria-busy={keeping}
       aria-label={`Keep as a version: ${name}`}
       onClick={() => {
+        // Pressed twice it is kept once; the button stays, so that the focus does.
+        if (keeping) return;
         setKeeping(true);
         void keep()
           .catch(sayFailure)

@@ -88,7 +88,9 @@ function verdictOf(outcome: BalanceOutcome): string {
         ? 'Nothing to do: it is good as it is.'
         : 'With these amounts everything asked for is met.';
     case 'infeasible':
-      return 'Not everything asked for can be had at once. Within what is still this dish, this comes nearest.';
+      return changes.length === 0
+        ? 'Not everything asked for can be had at once, and within what is still this dish nothing comes nearer.'
+        : 'Not everything asked for can be had at once. Within what is still this dish, this comes nearest.';
     case 'swap-first':
       return 'Somebody cannot have what is in the pot: swap it first, then balance.';
     case 'closest':

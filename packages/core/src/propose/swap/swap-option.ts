@@ -1,4 +1,4 @@
-import { measuredPot } from '../balance/balance.js';
+import { measuredPot } from '../balance/proposal.js';
 import { met, missedRails } from '../balance/aim.js';
 import { changesOf, type LineChange } from '../balance/reasons.js';
 import { isWorseRegard, type Regard, type Regarded, worstOf } from '../arrival/regard.js';

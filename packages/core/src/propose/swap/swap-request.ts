@@ -1,5 +1,5 @@
 import type { BalanceRequest } from '../balance/balance-request.js';
-import type { Measuring } from '../balance/balance.js';
+import type { Measuring } from '../balance/proposal.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import type { Schools } from './school.js';
