@@ -1,5 +1,5 @@
 import { type CDPSession, expect, type Page, test } from '@playwright/test';
-import { amount, benchStands, copyOf, ownFormula } from './kitchen';
+import { amount, askTheUsual, benchStands, copyOf, ownFormula, saved } from './kitchen';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -43,6 +43,8 @@ test('a finger that scrolls or slips over figures, stretches and the map changes
   page,
 }) => {
   const id = await copyOf(page, 'Flatbread melt');
+  await askTheUsual(page);
+  await saved(page);
   const before = await (await page.request.get(`/api/formulas/${id}`)).json();
   const cdp = await page.context().newCDPSession(page);
   for (const [name, role] of [

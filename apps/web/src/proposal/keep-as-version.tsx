@@ -21,18 +21,20 @@ export function freeName(wanted: string, taken: readonly string[]): string {
 
 interface KeepAsVersionProps {
   readonly formula: Formula;
-  readonly steps: readonly FormulaStep[];
+  /** The edits of the proposal, worked out when it is kept. */
+  readonly steps: () => readonly FormulaStep[];
+  readonly disabled?: boolean;
   /** What the version is called, and why it is there. */
   readonly name: string;
   readonly why: string;
 }
 
 /** Keeps a proposal beside the formula, so that both can be cooked; the pot stays as it is. */
-export function KeepAsVersion({ formula, steps, name, why }: KeepAsVersionProps) {
+export function KeepAsVersion({ formula, steps, disabled = false, name, why }: KeepAsVersionProps) {
   const id = useBenchPart((bench) => bench.id);
   const [keeping, setKeeping] = useState(false);
   const keep = async () => {
-    const taken = applyStep(formula, { step: 'several', steps });
+    const taken = applyStep(formula, { step: 'several', steps: steps() });
     if (taken.kind !== 'applied') return;
     await flush();
     const kept = await read(queries.versions(id));
@@ -52,7 +54,7 @@ export function KeepAsVersion({ formula, steps, name, why }: KeepAsVersionProps)
   return (
     <Button
       look="bare"
-      disabled={steps.length === 0}
+      disabled={disabled}
       aria-busy={keeping}
       aria-label={`Keep as a version: ${name}`}
       onClick={() => {

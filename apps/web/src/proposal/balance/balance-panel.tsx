@@ -354,7 +354,8 @@ export default function BalancePanel() {
                 </Button>
                 <KeepAsVersion
                   formula={formula}
-                  steps={steps}
+                  steps={() => steps}
+                  disabled={steps.length === 0}
                   name={wish?.words.toLowerCase() ?? 'balanced'}
                   why={ticked
                     .map(({ line, fromG, toG }) => {

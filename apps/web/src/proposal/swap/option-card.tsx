@@ -18,7 +18,7 @@ interface OptionCardProps {
   readonly choose: (at: number) => void;
   readonly formula: Formula;
   readonly recipe: Outcome['recipe'];
-  readonly steps: readonly FormulaStep[];
+  readonly steps: () => readonly FormulaStep[];
   readonly looked: boolean;
   readonly first: boolean;
   readonly look: () => void;
@@ -87,9 +87,7 @@ export function OptionCard(props: OptionCardProps) {
           </li>
         ))}
       </ul>
-      {looked && (
-        <KeepAsVersion formula={formula} steps={steps} name={`with ${name}`} why={outAndIn(option)} />
-      )}
+      <KeepAsVersion formula={formula} steps={steps} name={`with ${name}`} why={outAndIn(option)} />
     </li>
   );
 }

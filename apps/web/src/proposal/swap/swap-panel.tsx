@@ -177,7 +177,7 @@ export default function SwapPanel() {
                   }
                   formula={formula}
                   recipe={present.recipe}
-                  steps={i === looked ? steps : []}
+                  steps={() => stepsFor(formula, present, chosen)}
                   looked={i === looked}
                   first={i === 0}
                   look={() => setLook({ of: result, at: i })}
