@@ -1,7 +1,7 @@
 import direct from 'ml-direct';
 
 /** Divisions after which it no longer looks: on a flat floor it goes on dividing without asking for a value. */
-const MOST_DIVISIONS = 80;
+const MOST_DIVISIONS = 30;
 
 /**
  * The lowest value that the global search of a general package (dividing rectangles, without derivatives) sees between the bounds in so many
