@@ -6,7 +6,27 @@ import { Dialog } from '../../ui/dialog';
 import { FormEnd } from '../../ui/form-end';
 import { NumberField } from '../../ui/number-field';
 
-const field = 'h-10 w-28 rounded-lg border-2 border-rim bg-glaze px-3 text-right';
+interface BoundProps {
+  readonly before: string;
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly onValue: (value: number | undefined) => void;
+}
+
+const Bound = ({ before, label, value, onValue }: BoundProps) => (
+  <label className="flex items-center gap-2">
+    {before}
+    <NumberField
+      label={label}
+      value={value}
+      unit="g"
+      min={0}
+      live
+      onValue={onValue}
+      className="h-10 w-28 rounded-lg border-2 border-rim bg-glaze px-3 text-right"
+    />
+  </label>
+);
 
 /** Between which amounts balancing may move a line, typed. */
 export default function HoldDialog({ line, close }: { readonly line: Line; readonly close: () => void }) {
@@ -33,31 +53,8 @@ export default function HoldDialog({ line, close }: { readonly line: Line; reado
       close={close}
     >
       <form onSubmit={keep} className="flex flex-wrap items-center gap-2">
-        <label className="flex items-center gap-2">
-          from
-          <NumberField
-            label={`Least of ${name}`}
-            value={least}
-            unit="g"
-            min={0}
-            live
-            onValue={setLeast}
-            className={field}
-          />
-        </label>
-        <label className="flex items-center gap-2">
-          to
-          <NumberField
-            label={`Most of ${name}`}
-            value={most}
-            unit="g"
-            min={0}
-            live
-            onValue={setMost}
-            className={field}
-          />
-          g
-        </label>
+        <Bound before="from" label={`Least of ${name}`} value={least} onValue={setLeast} />
+        <Bound before="to" label={`Most of ${name}`} value={most} onValue={setMost} />g
         <div className="basis-full">
           <FormEnd failure={failure} saving={false} close={close} />
         </div>

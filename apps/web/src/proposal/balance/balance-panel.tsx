@@ -5,20 +5,19 @@ import {
   kitchenMeasureOf,
   type LineChange,
   railOf,
-  type Relaxation,
   type Rounding,
   shiftsBetween,
-  withWish,
 } from '@alterum/core';
 import { ArrowRight, Check } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { take, useFormula, useOutcome } from '../../open-formula/bench-store';
+import { useFormula, useOutcome } from '../../open-formula/bench-store';
 import { gramsText } from '../../words/number-text';
-import { closeWork, openWork } from '../../open-formula/work-store';
+import { closeWork } from '../../open-formula/work-store';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { measuringOf, requestOf } from '../request-of-formula';
-import { demandWords, reasonWords, relaxationWords } from '../../words/change-words';
+import { reasonWords } from '../../words/change-words';
+import { ConflictNote, SwapFirst } from './obstacles';
 import { KeepAsVersion } from '../keep-as-version';
 import { Progress } from '../progress';
 import { ShiftLine } from '../shift-line';
@@ -96,93 +95,6 @@ function verdictOf(outcome: BalanceOutcome): string {
     case 'closest':
       return `${outcome.why === 'stopped' ? 'Stopped: this is the best found so far.' : 'This is the closest that was found.'}${outside.length > 0 ? ` Still off: ${outside.map((rail) => railOf(rail).name.toLowerCase()).join(', ')}.` : ''}`;
   }
-}
-
-interface ConflictProps {
-  readonly outcome: Extract<BalanceOutcome, { kind: 'infeasible' }>;
-  readonly formula: Formula;
-  readonly lineIds: readonly string[];
-  readonly freeMass: () => void;
-}
-
-/** What excludes what, and the smallest changes of what is asked that would help. */
-function ConflictNote({ outcome, formula, lineIds, freeMass }: ConflictProps) {
-  const { conflicting, relaxations } = outcome.conflict,
-    { recipe } = outcome.proposal.before;
-  const brief = briefOf(formula);
-  const relax = (relaxation: Relaxation) => {
-    switch (relaxation.kind) {
-      case 'widen':
-        return take({ step: 'set-brief', brief: withWish(brief, relaxation.rail, relaxation.to) });
-      case 'free-line': {
-        const line = lineIds[relaxation.line];
-        return line === undefined ? undefined : take({ step: 'set-hold', line, hold: undefined });
-      }
-      case 'free-mass':
-        return freeMass();
-      case 'swap-line':
-        return openWork('swap', lineIds[relaxation.line]);
-    }
-  };
-  return (
-    <div className="mt-1 rounded-lg border-2 border-no px-2.5 py-1.5 text-sm" data-testid="conflict">
-      <p>
-        These exclude each other:{' '}
-        <b>{conflicting.map((demand) => demandWords(demand, recipe)).join(' · ')}</b>
-      </p>
-      {relaxations.length > 0 && (
-        <div className="mt-1.5 flex flex-wrap gap-1.5">
-          {relaxations.map((relaxation) => {
-            const words = relaxationWords(
-              relaxation,
-              recipe,
-              relaxation.kind === 'widen' ? brief[relaxation.rail] : undefined,
-            );
-            return (
-              <Button key={words} onClick={() => relax(relaxation)} className="text-[13.5px]">
-                {words}
-              </Button>
-            );
-          })}
-        </div>
-      )}
-    </div>
-  );
-}
-
-/** Who cannot have what, and the swap that comes first. */
-function SwapFirst({
-  outcome,
-  lineIds,
-}: {
-  readonly outcome: Extract<BalanceOutcome, { kind: 'swap-first' }>;
-  readonly lineIds: readonly string[];
-}) {
-  const { recipe } = outcome.proposal.before;
-  const lines = [...new Set(outcome.forbidden.map(({ line }) => line))];
-  return (
-    <div className="mt-1 rounded-lg border-2 border-no px-2.5 py-1.5 text-sm" data-testid="swap-first">
-      <ul>
-        {outcome.forbidden.map(({ line, eater, reason }) => (
-          <li key={`${line} ${eater}`}>
-            <b>{eater}</b> cannot have {recipe.lines[line]?.ingredient.name.toLowerCase()}: {reason}
-          </li>
-        ))}
-      </ul>
-      <div className="mt-1.5 flex flex-wrap gap-1.5">
-        {lines.map((line) => (
-          <Button key={line} onClick={() => openWork('swap', lineIds[line])} className="text-[13.5px]">
-            Swap {recipe.lines[line]?.ingredient.name.toLowerCase()}
-          </Button>
-        ))}
-        {lines.length > 1 && (
-          <Button look="yolk" onClick={() => openWork('swap')} className="text-[13.5px]">
-            Swap all of them
-          </Button>
-        )}
-      </div>
-    </div>
-  );
 }
 
 /** How many other shifts are told. */

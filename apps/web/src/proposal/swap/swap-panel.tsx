@@ -48,7 +48,7 @@ function askOf(whom: string, lineIds: readonly string[]): SwapAsk {
   return whom === 'in-house' ? { kind: 'in-house' } : { kind: 'everybody' };
 }
 
-function useWhomOptions(present: Outcome) {
+function whomOptions(present: Outcome) {
   const people = useHousehold.getState().tonight;
   return [
     {
@@ -139,7 +139,7 @@ export default function SwapPanel() {
         <Choice
           label="What to swap"
           value={whom}
-          options={useWhomOptions(present)}
+          options={whomOptions(present)}
           onChange={setWhom}
           className="max-w-full"
         />

@@ -4,6 +4,7 @@ import type { RailId } from '../../property/properties.js';
 import { grams } from '../../quantity/quantity.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import { isWorseRegard, type People, regardsOf, worstOf } from './regard.js';
+import { mayBeInHouse } from './in-house.js';
 import { helpers, thinners } from './helper.params.js';
 import { stageOf } from './stage.js';
 
@@ -35,7 +36,7 @@ export function helpersFor({ short, over }: Lacks, request: Kitchen): readonly I
   ]);
   return [...ids].flatMap((id) => {
     const ingredient = ingredientById(id);
-    if (!ingredient || there.has(id) || (id !== 'water' && request.inHouse?.has(id) === false)) return [];
+    if (!ingredient || there.has(id) || !mayBeInHouse(request.inHouse, id)) return [];
     return isWorseRegard(worstOf(regardsOf(ingredient, request)), 'clear') ? [] : [ingredient];
   });
 }

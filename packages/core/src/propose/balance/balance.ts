@@ -6,8 +6,7 @@ import { type Conflict, conflictIn } from './conflict.js';
 import { feasiblePoint } from './feasibility.js';
 import { fewestChanges } from './few-changes.js';
 import { helped, lacksOf } from './helped.js';
-import type { Forbidden } from './limits-of-people.js';
-import { portionOf } from './objective.js';
+import { type Forbidden, mayBeTooMuch } from './limits-of-people.js';
 import { leftAlone, type Measuring, type Proposal, proposalOf } from './proposal.js';
 import { searchSpace, type SearchSpace } from './search-space.js';
 import { asPart, type SearchProgress, solve, type Solution, withinLimits } from './solve.js';
@@ -26,7 +25,7 @@ function isGoodAsItIs(space: SearchSpace, aims: readonly Aim[]): boolean {
   return (
     present.every((g, i) => g >= (low[i] ?? 0) - WEIGHED && g <= (high[i] ?? Infinity) + WEIGHED) &&
     withinLimits(space, present) &&
-    people.portions.every((limit) => portionOf(limit, present) <= Math.min(limit.doubtful, limit.most)) &&
+    !people.portions.some((limit) => mayBeTooMuch(limit, present)) &&
     askedMet(aims, missesOf(aims, assess(request.recipe, request.portions)))
   );
 }

@@ -28,6 +28,14 @@ export interface PortionLimit {
   readonly doubtful: number;
 }
 
+/** g a portion of what a person is limited in. */
+export const portionOf = ({ perGram }: PortionLimit, masses: ArrayLike<number>): number =>
+  perGram.reduce((all, per, i) => all + per * (masses[i] ?? 0), 0);
+
+/** Whether there is more of it than the person may have, or may have it seems by the upper end of the band. */
+export const mayBeTooMuch = (limit: PortionLimit, masses: ArrayLike<number>): boolean =>
+  portionOf(limit, masses) > Math.min(limit.most, limit.doubtful);
+
 export interface PeopleLimits {
   readonly forbidden: readonly Forbidden[];
   readonly portions: readonly PortionLimit[];

@@ -6,12 +6,8 @@ import { railOf } from '../../property/rail.js';
 import { type Aim, figuresOf, keptInside } from './aim.js';
 import type { LeastSquares } from './bounded-least-squares.js';
 import { balanceWeights, edges } from './balance.params.js';
-import type { PortionLimit } from './limits-of-people.js';
+import { portionOf } from './limits-of-people.js';
 import { massesAt, type SearchSpace, variableOf, variablesOf } from './search-space.js';
-
-/** g a portion of what a person is limited in. */
-export const portionOf = ({ perGram }: PortionLimit, masses: ArrayLike<number>): number =>
-  perGram.reduce((all, per, i) => all + per * (masses[i] ?? 0), 0);
 
 /** Share of a limit at which the search already turns back, so that rounding does not cross it. @source assumed */
 const TURN_BACK = 0.985;

@@ -6,7 +6,7 @@ import { withMasses } from '../../recipe/with-masses.js';
 import { type Aim, askedOf, met, type Miss, missedRails, missesOf, penaltiesOf } from './aim.js';
 import { balanceWeights, edges } from './balance.params.js';
 import { chooseTogether, type Measurable, measurableNear, type Rounding } from './kitchen-rounding.js';
-import { portionOf } from './objective.js';
+import { portionOf } from './limits-of-people.js';
 import { changesOf, type LineChange } from './reasons.js';
 import type { SearchSpace } from './search-space.js';
 import { type Solution, withinLimits } from './solve.js';

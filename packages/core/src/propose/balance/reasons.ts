@@ -4,7 +4,7 @@ import { type RailId } from '../../property/properties.js';
 import { type Aim, penaltiesOf } from './aim.js';
 import { edges } from './balance.params.js';
 import type { SearchSpace } from './search-space.js';
-import { portionOf } from './objective.js';
+import { portionOf } from './limits-of-people.js';
 import { withMasses } from '../../recipe/with-masses.js';
 
 /** Why a line changes. */

@@ -1,12 +1,12 @@
+import { isFlavour } from '../identity/identity.js';
 import { KNOWN_BY_STIFFNESS } from '../identity/identity.params.js';
 import { type LineLimit, lineLimits } from '../identity/line-limits.js';
 import { sensibleShare, unseenWork } from '../identity/sensible-share.params.js';
 import { wishesOf } from '../../brief/brief.js';
-import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { RailId } from '../../property/properties.js';
 import { BATCH_FACTOR, LEAST_KEPT, smallAmount } from './balance.params.js';
 import type { BalanceRequest } from './balance-request.js';
-import { limitsOfPeople, type PeopleLimits } from './limits-of-people.js';
+import { limitsOfPeople, mayBeTooMuch, type PeopleLimits } from './limits-of-people.js';
 
 /** The amounts a balance may choose from. Arrays run over the lines of the recipe, in g. */
 export interface SearchSpace {
@@ -54,15 +54,10 @@ function rangeOf(
 /** What flavours are there for. */
 const tasteRails: readonly RailId[] = ['savoriness', 'salt', 'sourness', 'sweetness', 'yellowness'];
 
-const isFlavour = ({ role, shelf }: Ingredient): boolean => role === 'savory' || shelf === 'herbs and spices';
-
 /** Where nothing is asked of the taste, and nobody has too much of something, flavours stay to the gram: they are never what fills up. */
 function flavoursStay({ brief }: BalanceRequest, people: PeopleLimits, present: Float64Array): boolean {
   const asked = tasteRails.some((rail) => brief[rail] !== undefined && !brief[rail].kept);
-  const over = people.portions.some(({ perGram, most, doubtful }) => {
-    const eaten = perGram.reduce((all, per, i) => all + per * (present[i] ?? 0), 0);
-    return eaten > Math.min(most, doubtful);
-  });
+  const over = people.portions.some((limit) => mayBeTooMuch(limit, present));
   return !asked && !over && wishesOf(brief).length > 0;
 }
 

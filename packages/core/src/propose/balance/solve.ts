@@ -6,7 +6,8 @@ import { type Aim, askedMet, type Miss, missesOf } from './aim.js';
 import { START_SPREAD } from './balance.params.js';
 import type { BalanceOptions } from './balance-request.js';
 import { type Found, leastSquares } from './bounded-least-squares.js';
-import { balanceProblem, portionOf } from './objective.js';
+import { portionOf } from './limits-of-people.js';
+import { balanceProblem } from './objective.js';
 import { withMasses } from '../../recipe/with-masses.js';
 import { holdMass, massesAt, massOutOfReach, type SearchSpace, variablesOf } from './search-space.js';
 

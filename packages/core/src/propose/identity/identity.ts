@@ -1,3 +1,4 @@
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import type { Family } from '../../brief/family.js';
 import { sensibleShare } from './sensible-share.params.js';
@@ -39,7 +40,8 @@ function names(words: ReadonlySet<string>, { ingredient }: RecipeLine): boolean 
 const bodyWeight = ({ ingredient, mass }: RecipeLine): number =>
   mass * Math.sqrt(Math.max(0, 1 - (ingredient.per100.water ?? 0) / 100));
 
-const isFlavour = ({ ingredient: { role, shelf } }: RecipeLine): boolean =>
+/** What is there for its taste. */
+export const isFlavour = ({ role, shelf }: Ingredient): boolean =>
   role === 'savory' || shelf === 'herbs and spices';
 
 /**
@@ -62,7 +64,11 @@ export function knownBy({ recipe: { lines }, family, name = '' }: Dish): readonl
   const parts = [
     against(bodyWeight, of('body')),
     against(mass, of('liquid'), SWIMS_FROM * batchG),
-    against((line) => line.mass / batchG / sensibleShare(line.ingredient, family), isFlavour, SIGNATURE_FROM),
+    against(
+      (line) => line.mass / batchG / sensibleShare(line.ingredient, family),
+      ({ ingredient }) => isFlavour(ingredient),
+      SIGNATURE_FROM,
+    ),
     // What is mostly fat is known by its fat.
     against(mass, of('fat'), family === 'butter-with-fat' ? 0 : batchG / 2),
     lines.map((line) => (words.size > 0 && names(words, line) ? 1 : 0)),

@@ -47,8 +47,11 @@ function arrivalLimit({ role }: Ingredient, mass: number, sensible: number, batc
 /** What the dish is known by moves little; of what is added to taste, or to thicken, more is still the same dish. */
 const mostGrowth = ({ role }: Ingredient, factor: number, by: number): number => {
   const tied = addedToTaste.includes(role) ? Math.sqrt(factor * KNOWN_BY_FACTOR) : KNOWN_BY_FACTOR;
-  return Math.exp((1 - by) * Math.log(factor) + by * Math.log(tied));
+  return between(factor, tied, by);
 };
+/** The factor of what the dish is not known by, drawn towards that of what it is. */
+const between = (free: number, tied: number, by: number): number =>
+  Math.exp((1 - by) * Math.log(free) + by * Math.log(tied));
 const addedToTaste: readonly Ingredient['role'][] = ['thickener', 'sour', 'savory'];
 
 /** The limits of every line of a dish. What it is known by moves least, a seasoning never becomes bulk, a liquid is not removed. */
@@ -69,7 +72,7 @@ export function lineLimits(
     if (arrivals.has(i)) return arrivalLimit(ingredient, mass, sensible, batchG);
     const by = known[i] ?? 0,
       { factor, room, mayGo } = freedomOf(ingredient);
-    const most = Math.exp((1 - by) * Math.log(factor) + by * Math.log(KNOWN_BY_FACTOR));
+    const most = between(factor, KNOWN_BY_FACTOR, by);
     const water = i === liquid ? waterArriving : 0;
     return {
       low: mayGo ? 0 : Math.max(Math.min(LIQUID_KEPT * mass, mass / most), mass / most - Math.max(0, water)),

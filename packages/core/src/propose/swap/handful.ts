@@ -1,5 +1,5 @@
 import { isWorseRegard, regards } from '../arrival/regard.js';
-import { kindsIn } from './replaced-pots.js';
+import { byKind, kindsIn } from './replaced-pots.js';
 import { outclassed, swapSearch } from './swap.params.js';
 import type { SwapOption } from './swap-option.js';
 
@@ -14,19 +14,13 @@ const weightOf = (option: SwapOption): number =>
   isQuestionable(option) ? regards.indexOf(option.regard) : 0;
 
 /** One option for each kind, its near-twins as a choice inside it. */
-function byKind(options: readonly SwapOption[]): readonly SwapOption[] {
-  const kinds = new Map<string, SwapOption[]>();
-  for (const option of options) {
-    const kind = kindsIn(option);
-    kinds.set(kind, [...(kinds.get(kind) ?? []), option]);
-  }
-  return [...kinds.values()].flatMap(([first, ...rest]) => {
+const withTwinsInside = (options: readonly SwapOption[]): readonly SwapOption[] =>
+  byKind(options, kindsIn).flatMap(([first, ...rest]) => {
     if (!first) return [];
     const said = new Set([placed(first)]);
     const others = rest.filter((option) => !said.has(placed(option)) && said.add(placed(option)));
     return [{ ...first, alike: others.slice(0, swapSearch.alike) }];
   });
-}
 
 /** What took a place, whatever helps beside it. */
 const placed = ({ lines }: SwapOption): string =>
@@ -42,7 +36,7 @@ function twoSchools(chosen: readonly SwapOption[], others: readonly SwapOption[]
 
 /** A handful that differ in kind; those with a question about an allergy last, and only a place or two of them. */
 export function handfulOf(options: readonly SwapOption[]): readonly SwapOption[] {
-  const kinds = byKind(bestFirst(options));
+  const kinds = withTwinsInside(bestFirst(options));
   const best = Math.min(...kinds.map(({ rank }) => rank));
   const worthwhile = kinds.filter(
     ({ rank }) => rank <= Math.max(best + outclassed.by, outclassed.stillGood) || rank === best,

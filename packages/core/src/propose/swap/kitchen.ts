@@ -1,8 +1,12 @@
 import { withWish } from '../../brief/brief.js';
+import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
+import type { EaterVerdict } from '../../household/verdict.js';
+import { whoCanEat } from '../../household/who-can-eat.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { potAt } from '../../predict/pot-at.js';
 import { spreadOfPot } from '../../predict/spread.js';
 import { assess, type Assessed } from '../../property/assess.js';
+import { mayBeInHouse } from '../arrival/in-house.js';
 import { isWorseRegard, type Regarded, regardsOf, worstOf } from '../arrival/regard.js';
 import { type Aim, aimsOf, missesOf } from '../balance/aim.js';
 import { isDoneWithout, schoolsOf } from './lines-to-replace.js';
@@ -28,6 +32,10 @@ export interface Kitchen {
   /** Whether it may be offered to these people and this school. */
   readonly allowed: (ingredient: Ingredient) => boolean;
   readonly held: (line: PotLine) => boolean;
+  /** By eater, what they have to say to a pot. */
+  readonly verdictsOn: (pot: Assessed) => readonly EaterVerdict[];
+  /** By eater, whether the whole of the original is too much already. */
+  readonly tooMuchBefore: readonly boolean[];
   tried: number;
 }
 
@@ -54,11 +62,21 @@ export function kitchenFor(given: SwapRequest, lastResort: boolean): Kitchen {
     known.set(ingredient.id, found);
     return found;
   };
+  const original = assess(recipe, portions);
+  const verdictsOn = (pot: Assessed): readonly EaterVerdict[] => {
+    const lines = pot.recipe.lines.filter(({ mass }) => mass > 0);
+    const portion = portionOfRecipe({ ...pot, recipe: { ...pot.recipe, lines } }, portions, request.labels);
+    return (request.eaters ?? []).map((eater) => whoCanEat(eater, portion));
+  };
   const kitchen: Kitchen = {
     request,
     aims,
     tried: 0,
-    original: assess(recipe, portions),
+    original,
+    verdictsOn,
+    tooMuchBefore: verdictsOn(original).map(({ findings }) =>
+      findings.some(({ verdict, line }) => verdict === 'does-not' && line === undefined),
+    ),
     look: (lines) => {
       kitchen.tried++;
       const assessed = assess({ ...recipe, lines }, portions, spread);
@@ -72,7 +90,7 @@ export function kitchenFor(given: SwapRequest, lastResort: boolean): Kitchen {
     allowed: (ingredient) =>
       schoolAllows(request.schools, ingredient) &&
       !(ask.kind === 'without' && isDoneWithout(ask.what, ingredient)) &&
-      !(ask.kind === 'in-house' && ingredient.id !== 'water' && inHouse?.has(ingredient.id) === false) &&
+      (ask.kind !== 'in-house' || mayBeInHouse(inHouse, ingredient.id)) &&
       !isWorseRegard(worstOf(regard(ingredient)), lastResort ? 'same-group' : 'related'),
     held: ({ origin }) => origin !== undefined && request.holds?.[origin]?.kind === 'pinned',
   };

@@ -1,5 +1,6 @@
 import { type AllergenId, covers } from '../../allergen/allergen.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
+import { mayBeInHouse } from '../arrival/in-house.js';
 import { limitsOfPeople } from '../balance/limits-of-people.js';
 import { isOil, schoolAllows, type Schools } from './school.js';
 import type { DoneWithout, SwapRequest } from './swap-request.js';
@@ -30,7 +31,7 @@ export function linesToReplace(request: SwapRequest): readonly number[] {
     case 'without':
       return those((ingredient) => isDoneWithout(ask.what, ingredient));
     case 'in-house':
-      return inHouse ? those(({ id }) => id !== 'water' && !inHouse.has(id)) : [];
+      return those(({ id }) => !mayBeInHouse(inHouse, id));
     case 'person':
     case 'everybody': {
       const asked = ask.kind === 'person' ? eaters.filter(({ name }) => name === ask.eater) : eaters;

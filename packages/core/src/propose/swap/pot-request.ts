@@ -1,9 +1,7 @@
 import type { BalanceRequest } from '../balance/balance-request.js';
-import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
 import type { Role } from '../../ingredient/ingredient.js';
 import type { Need } from '../../household/need/need.js';
-import type { RecipeLine } from '../../recipe/recipe.js';
-import type { PotLine } from './replace-line.js';
+import { type PotLine, sumOf, waterOf } from './replace-line.js';
 import type { SwapRequest } from './swap-request.js';
 
 const seasons: readonly Role[] = ['savory', 'seasoning'];
@@ -12,10 +10,6 @@ const limitsAPortion = (need: Need): boolean =>
   need.kind === 'salt-limit' ||
   need.kind === 'compound' ||
   (need.kind === 'rule' && need.rule === 'small-child');
-
-const waterOf = ({ ingredient, mass }: RecipeLine): number => compiledIngredient(ingredient).water * mass;
-const sum = <T>(list: readonly T[], per: (item: T) => number): number =>
-  list.reduce((all, item) => all + per(item), 0);
 
 /**
  * The balance of a pot in which something was replaced. Its other lines stand as they stood in the original, so that every move away from
@@ -46,8 +40,8 @@ export function potRequest(request: SwapRequest, lines: readonly PotLine[]): Bal
       return holds?.[origin] ?? (stays ? { kind: 'pinned' } : undefined);
     }),
     arrivals: new Set(lines.flatMap(({ origin }, i) => (origin === undefined ? [i] : []))),
-    batchG: sum(leftOut ? staying : recipe.lines, ({ mass }) => mass),
+    batchG: sumOf(leftOut ? staying : recipe.lines, () => 1),
     ...(leftOut ? { holdMass: false } : {}),
-    waterArriving: sum(arrived, waterOf) - sum(gone, waterOf),
+    waterArriving: sumOf(arrived, waterOf) - sumOf(gone, waterOf),
   };
 }

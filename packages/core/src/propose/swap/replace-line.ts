@@ -20,9 +20,9 @@ export interface PotLine extends RecipeLine {
 }
 
 const NO_SPREAD = { viscosity: 0, yieldStress: 0, stretch: 0 } as const;
-const sumOf = (lines: readonly RecipeLine[], per: (line: RecipeLine) => number): number =>
+export const sumOf = (lines: readonly RecipeLine[], per: (line: RecipeLine) => number): number =>
   lines.reduce((all, line) => all + per(line) * line.mass, 0);
-const waterOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).water;
+export const waterOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).water;
 const saltOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).salt;
 
 /** Share of salt from which something is a salting, and of water from which it is the dish’s liquid. */

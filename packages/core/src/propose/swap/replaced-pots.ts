@@ -11,13 +11,24 @@ import type { SwapRequest } from './swap-request.js';
 
 export type Search<T> = Generator<SearchProgress, T>;
 
+/** What is of one kind together, in the order in which the kinds and their members came. */
+export function byKind<T>(list: readonly T[], kindOf: (item: T) => string): readonly (readonly T[])[] {
+  const kinds = new Map<string, T[]>();
+  for (const item of list) {
+    const kind = kindOf(item),
+      others = kinds.get(kind);
+    if (others) others.push(item);
+    else kinds.set(kind, [item]);
+  }
+  return [...kinds.values()];
+}
+
 /** Of each kind its best, then of each its second best, and so on. */
 export function byTurns<T>(list: readonly T[], kindOf: (item: T) => string, count: number): readonly T[] {
-  const kinds = new Map<string, T[]>();
-  for (const item of list) kinds.set(kindOf(item), [...(kinds.get(kindOf(item)) ?? []), item]);
+  const kinds = byKind(list, kindOf);
   const out: T[] = [];
   for (let round = 0; out.length < Math.min(count, list.length); round++)
-    for (const items of kinds.values()) {
+    for (const items of kinds) {
       const item = items[round];
       if (item && out.length < count) out.push(item);
     }

@@ -9,8 +9,6 @@ import type { SearchSpace } from '../balance/search-space.js';
 import type { Solution } from '../balance/solve.js';
 import type { Assessed } from '../../property/assess.js';
 import type { RailId } from '../../property/properties.js';
-import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
-import { whoCanEat } from '../../household/who-can-eat.js';
 import { readyMinutes } from '../../larder/preparation/ready-minutes.js';
 import { costOf } from '../../predict/cost/cost.js';
 import type { PotLine } from './replace-line.js';
@@ -83,10 +81,10 @@ export interface BalancedPot {
 
 /** A balanced pot as an option, or nothing when somebody still could not eat it. */
 export function optionOf(
-  { request, aims, original, regard: regardOf }: Kitchen,
+  { request, aims, original, regard: regardOf, verdictsOn, tooMuchBefore }: Kitchen,
   { lines, space, solution }: BalancedPot,
 ): SwapOption | undefined {
-  const { measuring, portions, eaters = [], labels, brief, inHouse } = request;
+  const { measuring, eaters = [], brief, inHouse } = request;
   const { amounts, masses, after, misses } = measuredPot(space, aims, solution, {
     rounding: measuring.rounding,
     units: lines.map(({ origin, ingredient }) =>
@@ -94,23 +92,14 @@ export function optionOf(
     ),
     asWritten: lines.map(({ origin }) => origin !== undefined),
   });
-  const portionOf = ({ recipe, prediction }: Pick<Assessed, 'recipe' | 'prediction'>) =>
-    portionOfRecipe(
-      { recipe: { ...recipe, lines: recipe.lines.filter(({ mass }) => mass > 0) }, prediction },
-      portions,
-      labels,
-    );
-  const verdicts = eaters.map((eater) => whoCanEat(eater, portionOf(after)));
+  const verdicts = verdictsOn(after);
   const standing = after.recipe.lines.flatMap(({ mass }, i) => (mass > 0 ? [lines[i]] : []));
   // What somebody could not have before is another matter; nothing new may be in their way.
-  const before = eaters.map((eater) => whoCanEat(eater, portionOf(original)));
   const newlyInTheWay = verdicts.some(({ findings }, i) =>
     findings.some(
       ({ verdict, line }) =>
         verdict === 'does-not' &&
-        (line === undefined
-          ? !before[i]?.findings.some((one) => one.verdict === 'does-not' && one.line === undefined)
-          : standing[Number(line)]?.origin === undefined),
+        (line === undefined ? !tooMuchBefore[i] : standing[Number(line)]?.origin === undefined),
     ),
   );
   if (newlyInTheWay) return undefined;
