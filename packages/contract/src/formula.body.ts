@@ -1,6 +1,15 @@
 import { type Family, type Storage, storages } from '@alterum/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsObject, IsOptional, IsString, MaxLength } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsObject,
+  IsOptional,
+  IsString,
+  MaxLength,
+} from 'class-validator';
 import { AreWishes, WishInput } from './brief.body.js';
 import {
   AreParts,
@@ -13,6 +22,8 @@ import {
   MayBeAbsent,
 } from './field.js';
 import { LineInput } from './line.body.js';
+import { requestLimits } from './kitchen-limits.js';
+import { AreOperations, OperationInput } from './operation.body.js';
 import { ProcessInput } from './process.body.js';
 
 /** When and how warm it is eaten. */
@@ -59,6 +70,15 @@ export class FormulaBody {
   @IsPart()
   @Type(() => ProcessInput)
   process?: ProcessInput;
+
+  /** What is done, first to last; null is no method of its own. */
+  @AreOperations(requestLimits.operations, 'The method')
+  method?: OperationInput[] | null;
+
+  /** The app writes the method from family and lines. */
+  @MayBeAbsent()
+  @IsBoolean({ message: 'Whether the method writes itself must be true or false.' })
+  writesItself?: boolean;
 
   @MayBeAbsent()
   @IsObject({ message: 'Serving must be an object.' })

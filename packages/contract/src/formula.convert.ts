@@ -1,9 +1,17 @@
-import { blankFormula, type Formula, type Ingredient, type Line } from '@alterum/core';
+import {
+  blankFormula,
+  type Formula,
+  type Ingredient,
+  type Line,
+  type Process,
+  processOfMethod,
+} from '@alterum/core';
 import { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 import type { FormulaBody } from './formula.body.js';
 import type { FormulaView } from './formula.view.js';
 import type { LineInput } from './line.body.js';
-import { amountOfInput, holdOfInput, inputOfLine } from './line.convert.js';
+import { amountOfInput, holdOfInput, inputOfLine, readyOfInput } from './line.convert.js';
+import { inputOfMethod, methodOfInput } from './operation.convert.js';
 import { completed } from './process.convert.js';
 
 /** What a line is completed with: an id where it has none, and what its ingredient is. */
@@ -12,9 +20,20 @@ export type LineCompletion = (line: LineInput) => {
   readonly ingredient: Ingredient | undefined;
 };
 
-function lineFromInput(line: LineInput, complete: LineCompletion): Line {
+function lineFromInput(line: LineInput, complete: LineCompletion, standing: readonly Line[]): Line {
   const { id, ingredient } = complete(line);
+  const before = standing.find((other) => other.id === id);
+  // Who knows nothing of what is done to a line, and leaves its preparation, leaves that as well.
+  const kept =
+    line.ready === undefined && before && before.preparation === (line.preparation ?? 'as-is')
+      ? {
+          ...(before.ready ? { ready: before.ready } : {}),
+          ...(before.weighed ? { weighed: before.weighed } : {}),
+        }
+      : {};
   return {
+    ...kept,
+    ...readyOfInput(line),
     id,
     ingredient: ingredient?.id ?? line.ingredient,
     amount: amountOfInput(line.amount, line.unit),
@@ -26,11 +45,8 @@ function lineFromInput(line: LineInput, complete: LineCompletion): Line {
 }
 
 /** The core's formula from what was sent, completed from a base; ids and ingredients come from `complete`. */
-export function formulaFromBody(
-  body: FormulaBody,
-  complete: LineCompletion,
-  base: Formula = blankFormula,
-): Formula {
+export function formulaFromBody(body: FormulaBody, complete: LineCompletion, standing?: Formula): Formula {
+  const base = standing ?? blankFormula;
   const brief =
     body.brief === undefined ? base.brief : body.brief === null ? undefined : briefOfWishes(body.brief);
   return {
@@ -38,11 +54,39 @@ export function formulaFromBody(
     family: body.family ?? base.family,
     portions: body.portions ?? base.portions,
     note: body.note ?? base.note,
-    lines: body.lines?.map((line) => lineFromInput(line, complete)) ?? base.lines,
-    process: completed(base.process, body.process),
+    lines: body.lines?.map((line) => lineFromInput(line, complete, base.lines)) ?? base.lines,
+    ...methodFromBody(body, base, standing !== undefined),
     serve: completed(base.serve, body.serve as Partial<Formula['serve']> | undefined),
     ...(brief ? { brief } : {}),
   };
+}
+
+/** The flat words that a formula answers with, whatever its method. */
+const flatOf = ({ method, process }: Formula): Process => (method ? processOfMethod(method) : process);
+
+const sameProcess = (a: Process, b: Process): boolean =>
+  (Object.keys(a) as (keyof Process)[]).every((key) => a[key] === b[key]);
+
+/**
+ * Where the method comes from: what was sent; or flat words, which replace a method unless they only repeat what it comes to, as
+ * a page from before there were methods does.
+ */
+function methodFromBody(
+  { method, writesItself, process }: FormulaBody,
+  base: Formula,
+  stands: boolean,
+): Pick<Formula, 'process' | 'method' | 'writesItself'> {
+  const flat = completed(flatOf(base), process);
+  if (method) return { process: flat, method: methodOfInput(method) };
+  if (writesItself) return { process: flat, writesItself: true };
+  const silent = method === undefined && writesItself === undefined;
+  if (silent && (!process || (stands && sameProcess(flat, flatOf(base)))))
+    return {
+      process: base.process,
+      ...(base.method ? { method: base.method } : {}),
+      ...(base.writesItself ? { writesItself: true } : {}),
+    };
+  return { process: flat };
 }
 
 /** What is sent of a formula, without what the server adds. */
@@ -50,7 +94,7 @@ export type FormulaContent = Omit<FormulaView, 'id' | 'version' | 'updatedAt'>;
 
 /** What is sent for a formula of the core. No validation is loaded with this, so that the Bench starts light. */
 export function formulaBodyOf(formula: Formula): FormulaContent {
-  const { name, family, portions, note, process, serve, brief } = formula;
+  const { name, family, portions, note, serve, brief } = formula;
   const lines = formula.lines.map(inputOfLine);
   return {
     name,
@@ -58,7 +102,9 @@ export function formulaBodyOf(formula: Formula): FormulaContent {
     portions,
     note,
     lines,
-    process: { ...process },
+    process: flatOf(formula),
+    method: formula.method ? inputOfMethod(formula.method) : null,
+    writesItself: formula.writesItself === true,
     serve: { ...serve },
     brief: brief ? wishesOfBrief(brief) : null,
   };
@@ -67,8 +113,9 @@ export function formulaBodyOf(formula: Formula): FormulaContent {
 /** The core's formula from what the server answered or what a draft kept, older drafts included. */
 export function formulaOfContent(content: FormulaContent): Formula {
   const { name, family, portions, note, process, serve, brief } = content;
-  const lines = content.lines.map(({ amount, unit, hold, ...line }) => ({
+  const lines = content.lines.map(({ amount, unit, hold, ready, weighed, ...line }) => ({
     ...line,
+    ...readyOfInput({ ready, weighed }),
     amount: amountOfInput(amount, unit),
     ...holdOfInput(hold),
   }));
@@ -79,6 +126,8 @@ export function formulaOfContent(content: FormulaContent): Formula {
     note,
     lines,
     process,
+    ...(content.method ? { method: methodOfInput(content.method) } : {}),
+    ...(content.writesItself ? { writesItself: true as const } : {}),
     serve,
     ...(brief ? { brief: briefOfWishes(brief) } : {}),
   };

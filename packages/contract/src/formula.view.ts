@@ -3,15 +3,21 @@ import type { WishInput } from './brief.body.js';
 import type { FormulaBody, ServeInput } from './formula.body.js';
 import type { FormulaContent } from './formula.convert.js';
 import type { LineInput } from './line.body.js';
+import type { OperationInput } from './operation.body.js';
 import type { ProcessInput } from './process.body.js';
 
 /** A formula as the API answers it. */
-export interface FormulaView extends Required<Omit<FormulaBody, 'lines' | 'process' | 'serve' | 'brief'>> {
+export interface FormulaView extends Required<
+  Omit<FormulaBody, 'lines' | 'process' | 'method' | 'serve' | 'brief'>
+> {
   readonly id: string;
   readonly version: number;
   readonly updatedAt: string;
   readonly lines: readonly Required<LineInput>[];
+  /** In the flat words of old readers, whatever the method. */
   readonly process: Required<ProcessInput>;
+  /** The cook's own; null where the app writes it, or where the flat process stands for it. */
+  readonly method: readonly OperationInput[] | null;
   readonly serve: Required<ServeInput>;
   readonly brief: readonly WishInput[] | null;
 }

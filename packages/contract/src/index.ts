@@ -51,6 +51,9 @@ export {
   type PredictResponse,
 } from './predict.view.js';
 export { PredictRequest } from './predict.body.js';
+export { OperationInput } from './operation.body.js';
+export { inputOfMethod, methodOfInput } from './operation.convert.js';
+export { type OperationView, operationViews } from './operation.view.js';
 export { type FieldProblem, type Problem, problemTypes, type ProblemType } from './problem.js';
 export { completed } from './process.convert.js';
 export { ProcessInput } from './process.body.js';

@@ -13,6 +13,9 @@ export const kitchenLimits = {
 /** Most that can be worked out in one request. @source assumed: more than the largest formula holds, and than the needs of any table */
 export const requestLimits = {
   lines: 100,
+  /** Of one method, and on one line. */
+  operations: 60,
+  readyOperations: 12,
   /** Of all people together. */
   needs: 600,
 } as const;

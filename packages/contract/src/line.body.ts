@@ -27,9 +27,18 @@ import {
   type ValidatorConstraintInterface,
 } from 'class-validator';
 import { IsBetween, IsIngredientId, IsPart, MayBeAbsent } from './field.js';
+import { requestLimits } from './kitchen-limits.js';
+import { AreOperations, OperationInput } from './operation.body.js';
 
 /** One thing in the pot: what, how much, how prepared and when it goes in. */
 export class PotLineInput {
+  /** By which a method names it; on a formula made by the client, or by the server when it is absent. */
+  @MayBeAbsent()
+  @IsString({ message: 'The line id must be a text.' })
+  @IsNotEmpty({ message: 'The line id cannot be empty.' })
+  @MaxLength(64, { message: 'The line id is longer than 64 characters.' })
+  id?: string;
+
   /** Id of a larder ingredient, or its exact name. */
   @IsIngredientId()
   ingredient!: string;
@@ -51,6 +60,15 @@ export class PotLineInput {
   @MayBeAbsent()
   @IsIn([...stages], { message: `The stage must be one of: ${stages.join(', ')}.` })
   stage?: Stage;
+
+  /** What is done to it before it meets the pot, in place of the preparation. */
+  @AreOperations(requestLimits.readyOperations, 'What is done to a line')
+  ready?: OperationInput[] | null;
+
+  /** Whether the amount was weighed before it was made ready or after. */
+  @MayBeAbsent()
+  @IsIn(['before', 'ready'], { message: 'A line was weighed “before” it was made ready, or “ready”.' })
+  weighed?: 'before' | 'ready';
 }
 
 @ValidatorConstraint({ name: 'notUpsideDown' })
@@ -81,13 +99,6 @@ export class HoldInput {
 
 /** A line of a formula: a thing in the pot with its own id and place on the Bench. */
 export class LineInput extends PotLineInput {
-  /** Made by the client; the server makes one when it is absent. */
-  @MayBeAbsent()
-  @IsString({ message: 'The line id must be a text.' })
-  @IsNotEmpty({ message: 'The line id cannot be empty.' })
-  @MaxLength(64, { message: 'The line id is longer than 64 characters.' })
-  id?: string;
-
   @MayBeAbsent()
   @IsIn([...roles], { message: `The role must be one of: ${roles.join(', ')}.` })
   role?: Role;

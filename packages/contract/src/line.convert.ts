@@ -1,5 +1,6 @@
 import type { Amount, Hold, Line, UnitId } from '@alterum/core';
-import type { HoldInput } from './line.body.js';
+import type { HoldInput, LineInput } from './line.body.js';
+import { inputOfMethod, methodOfInput } from './operation.convert.js';
 
 const inputOfHold = (hold: Hold | undefined): HoldInput | null => (hold ? { ...hold } : null);
 
@@ -14,9 +15,20 @@ export function holdOfInput(input: HoldInput | null | undefined): { readonly hol
 export const amountOfInput = (amount: number | null, unit: UnitId): Amount | undefined =>
   amount === null ? undefined : { value: amount, unit };
 
+/** What is done to a line, and how it was weighed; nothing where nothing was said. */
+export const readyOfInput = ({
+  ready,
+  weighed,
+}: Pick<LineInput, 'ready' | 'weighed'>): Pick<Line, 'ready' | 'weighed'> => ({
+  ...(ready ? { ready: methodOfInput(ready) } : {}),
+  ...(weighed === 'ready' ? { weighed } : {}),
+});
+
 /** A line as it is sent. */
-export const inputOfLine = ({ amount, hold, ...line }: Line) => ({
+export const inputOfLine = ({ amount, hold, ready, weighed, ...line }: Line): Required<LineInput> => ({
   ...line,
+  ready: ready ? inputOfMethod(ready) : null,
+  weighed: weighed ?? 'before',
   amount: amount?.value ?? null,
   unit: amount?.unit ?? 'g',
   hold: inputOfHold(hold),

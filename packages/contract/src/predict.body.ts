@@ -5,6 +5,7 @@ import { AreParts, IsFamily, IsPart, IsPortions, MayBeAbsent } from './field.js'
 import { ServeInput } from './formula.body.js';
 import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.body.js';
+import { AreOperations, OperationInput } from './operation.body.js';
 import { ProcessInput } from './process.body.js';
 
 /** A pot to predict; nothing of it is kept. */
@@ -23,6 +24,10 @@ export class PredictRequest {
   @IsPart()
   @Type(() => ProcessInput)
   process?: ProcessInput;
+
+  /** What is done, first to last, in place of the flat process. Lines go in where an operation names their ids. */
+  @AreOperations(requestLimits.operations, 'The method')
+  method?: OperationInput[] | null;
 
   @MayBeAbsent()
   @IsObject({ message: 'Serving must be an object.' })

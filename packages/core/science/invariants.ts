@@ -40,7 +40,7 @@ export function brokenInvariants(): readonly Invariant[] {
   return [
     count('mass in is mass out and water boiled off', recipes, (recipe) => {
       const mix = assemble(recipe);
-      const all = recipe.lines.reduce((sum, line) => sum + line.mass, 0);
+      const all = recipe.lines.reduce((sum, line) => sum + line.mass, mix.broughtG);
       return Math.abs(mix.mass + mix.evaporated + mix.absorbed - all) < 1e-6;
     }),
     count('hotter is never thicker', recipes, (recipe) =>

@@ -50,6 +50,31 @@ export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './label/tau
 
 // What the model is given.
 export { type Preparation, preparationKinds, preparationOf, preparations } from './recipe/preparation.js';
+// What is done, first to last.
+export {
+  choiceFields,
+  type ChoiceName,
+  choiceNames,
+  choicesOf,
+  figureFields,
+  type FigureName,
+  figureNames,
+} from './recipe/method/operation-field.js';
+export {
+  kindOf,
+  type OperationKind,
+  type OperationKindId,
+  operationKindIds,
+} from './recipe/method/operation-kinds.js';
+export { choiceOf, figureOf, type Method, type Operation } from './recipe/method/operation.js';
+export { bladeOf } from './recipe/method/blade.js';
+export { heatOf, methodOfProcess, processOfMethod } from './recipe/method/flat-process.js';
+export { madeReady, type MadeReady, operationsOf, readyYield } from './predict/ready/made-ready.js';
+export { courseOf } from './predict/course/course.js';
+export { evaporationRate } from './predict/course/evaporation.js';
+export { type MethodOfFormula, methodOfFormula, withEveryLine } from './formula/method/method-of-formula.js';
+export * from './formula/method/edit-method.js';
+export { type WrittenMethod, writeMethod } from './formula/method/write-method.js';
 export {
   type Process,
   type Recipe,

@@ -5,12 +5,21 @@ import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.ro
 /** What a formula is made of, as it is kept in its own row. */
 export type FormulaColumns = Pick<
   FormulaRow,
-  'name' | 'family' | 'portions' | 'note' | 'process' | 'serve' | 'brief'
+  'name' | 'family' | 'portions' | 'note' | 'process' | 'method' | 'writesItself' | 'serve' | 'brief'
 >;
 /** What a line is made of, as it is kept. */
 export type LineColumns = Pick<
   FormulaLineRow,
-  'lineId' | 'ingredient' | 'amount' | 'unit' | 'role' | 'preparation' | 'stage' | 'hold'
+  | 'lineId'
+  | 'ingredient'
+  | 'amount'
+  | 'unit'
+  | 'role'
+  | 'preparation'
+  | 'stage'
+  | 'ready'
+  | 'weighed'
+  | 'hold'
 >;
 
 const lineFromColumns = (row: LineColumns): Line => ({
@@ -20,17 +29,21 @@ const lineFromColumns = (row: LineColumns): Line => ({
   role: row.role,
   preparation: row.preparation,
   stage: row.stage,
+  ...(row.ready ? { ready: row.ready } : {}),
+  ...(row.weighed ? { weighed: row.weighed } : {}),
   ...(row.hold ? { hold: row.hold } : {}),
 });
 
 export function formulaFromColumns(columns: FormulaColumns, lines: readonly LineColumns[]): Formula {
-  const { name, family, portions, note, process, serve, brief } = columns;
+  const { name, family, portions, note, process, method, writesItself, serve, brief } = columns;
   return {
     name,
     family,
     portions,
     note,
     process,
+    ...(method ? { method } : {}),
+    ...(writesItself ? { writesItself: true as const } : {}),
     serve,
     lines: lines.map(lineFromColumns),
     ...(brief ? { brief } : {}),
@@ -41,13 +54,33 @@ export const formulaFromRow = (row: FormulaRow): Formula => formulaFromColumns(r
 
 /** The part of a formula that stands in its own row. */
 export function headOfFormula(formula: Formula) {
-  const { name, family, portions, note, process, serve, brief = null } = formula;
-  return { name, family, portions, note, process, serve, brief };
+  const {
+    name,
+    family,
+    portions,
+    note,
+    process,
+    method = null,
+    writesItself = false,
+    serve,
+    brief = null,
+  } = formula;
+  return { name, family, portions, note, process, method, writesItself, serve, brief };
 }
 
 /** Columns of a line, without its owner. */
 export function lineToColumns(line: Line, position: number) {
-  const { id, ingredient, amount, role, preparation, stage, hold = null } = line;
+  const {
+    id,
+    ingredient,
+    amount,
+    role,
+    preparation,
+    stage,
+    ready = null,
+    weighed = null,
+    hold = null,
+  } = line;
   return {
     lineId: id,
     position,
@@ -57,6 +90,8 @@ export function lineToColumns(line: Line, position: number) {
     role,
     preparation,
     stage,
+    ready,
+    weighed,
     hold,
   };
 }

@@ -1,9 +1,20 @@
 import type { FormulaContent } from '@alterum/contract';
-import type { Brief, Family, Hold, Preparation, Process, Role, Serve, Stage, UnitId } from '@alterum/core';
+import type {
+  Brief,
+  Family,
+  Hold,
+  Method,
+  Preparation,
+  Process,
+  Role,
+  Serve,
+  Stage,
+  UnitId,
+} from '@alterum/core';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
 import { briefShape } from '../brief/brief.shape.js';
 import { StoredJson } from '../storage/stored-json.js';
-import { contentShape, holdShape, processShape, serveShape } from './formula.shapes.js';
+import { contentShape, holdShape, methodShape, processShape, serveShape } from './formula.shapes.js';
 
 /** One saved formula; `version` grows with every write, `deletedAt` keeps a deleted one for undo. */
 export const FormulaRow = defineEntity({
@@ -17,6 +28,9 @@ export const FormulaRow = defineEntity({
     portions: p.float(),
     note: p.text(),
     process: p.type(new StoredJson(processShape)).$type<Process>(),
+    method: p.type(new StoredJson(methodShape)).$type<Method>().nullable(),
+    /** The app writes the method; never beside one of the cook's own. */
+    writesItself: p.boolean().default(false),
     serve: p.type(new StoredJson(serveShape)).$type<Serve>(),
     brief: p.type(new StoredJson(briefShape)).$type<Brief>().nullable(),
     createdAt: p.datetime(),
@@ -30,6 +44,7 @@ export const FormulaRow = defineEntity({
     { name: 'formula_name_given', expression: 'length(trim(name)) > 0' },
     { name: 'formula_portions_positive', expression: 'portions > 0' },
     { name: 'formula_version_counts', expression: 'version >= 1' },
+    { name: 'formula_one_method', expression: 'not (writes_itself and method is not null)' },
   ],
 });
 export type FormulaRow = InferEntity<typeof FormulaRow>;
@@ -49,10 +64,15 @@ export const FormulaLineRow = defineEntity({
     role: p.string().length(20).$type<Role>(),
     preparation: p.string().length(20).$type<Preparation>(),
     stage: p.string().length(20).$type<Stage>(),
+    ready: p.type(new StoredJson(methodShape)).$type<Method>().nullable(),
+    weighed: p.string().length(10).$type<'ready'>().nullable(),
     hold: p.type(new StoredJson(holdShape)).$type<Hold>().nullable(),
   },
   uniques: [{ properties: ['formula', 'lineId'] }],
-  checks: [{ name: 'formula_line_amount_not_negative', expression: 'amount >= 0' }],
+  checks: [
+    { name: 'formula_line_amount_not_negative', expression: 'amount >= 0' },
+    { name: 'formula_line_weighed_known', expression: `weighed is null or weighed = 'ready'` },
+  ],
 });
 export type FormulaLineRow = InferEntity<typeof FormulaLineRow>;
 

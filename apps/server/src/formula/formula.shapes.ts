@@ -1,5 +1,5 @@
 import { type FormulaContent, storedShape } from '@alterum/contract';
-import { currentRailId, type Hold, type Process, type Serve, uncooked } from '@alterum/core';
+import { currentRailId, type Hold, type Method, type Process, type Serve, uncooked } from '@alterum/core';
 
 export const processShape = storedShape<Process>('a process', {
   to: 2,
@@ -7,6 +7,8 @@ export const processShape = storedShape<Process>('a process', {
   // Saved before the oven was thought of: nothing was baked.
   up: (old: Partial<Process>) => ({ ...uncooked, ...old }),
 });
+
+export const methodShape = storedShape<Method>('a method');
 
 export const serveShape = storedShape<Serve>('serving');
 

@@ -90,11 +90,12 @@ export class VersionService {
   /** A new formula that begins as the version stood. */
   async branch(formulaId: string, versionId: string, { name }: BranchBody): Promise<FormulaView> {
     const { content } = await this.rowOf(formulaId, versionId);
-    const { lines, ...formula } = formulaBodyOf(formulaOfContent(content));
+    const { lines, method, ...formula } = formulaBodyOf(formulaOfContent(content));
     return this.formulas.create({
       ...formula,
       name,
       lines: [...lines],
+      method: method ? [...method] : null,
       brief: formula.brief ? [...formula.brief] : null,
     });
   }

@@ -1,4 +1,12 @@
-import { completed, type FieldProblem, PotLineInput, ProcessInput, ServeInput } from '@alterum/contract';
+import {
+  completed,
+  type FieldProblem,
+  methodOfInput,
+  type OperationInput,
+  PotLineInput,
+  ProcessInput,
+  ServeInput,
+} from '@alterum/contract';
 import {
   blankFormula,
   celsius,
@@ -6,8 +14,12 @@ import {
   gramsOf,
   type Ingredient,
   ingredientById,
+  kindOf,
   larderTable,
   LARGEST_LINE_G,
+  operationsOf,
+  processOfMethod,
+  readyYield,
   type Recipe,
   type RecipeLine,
   searchIngredients,
@@ -19,7 +31,10 @@ import { Failure, invalidInput } from '../platform/failure.js';
 import { OwnLarder } from './own-larder.js';
 
 /** A line of a pot with the place it was sent at. */
-export type PlacedLine = Pick<PotLineInput, 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage'> & {
+export type PlacedLine = Pick<
+  PotLineInput,
+  'id' | 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage' | 'ready' | 'weighed'
+> & {
   readonly field: string;
 };
 
@@ -32,6 +47,42 @@ export type WeighingOutcome =
   | { readonly kind: 'refused'; readonly field: 'ingredient' | 'unit' | 'amount'; readonly message: string };
 
 const byName = new Map(larderTable.map((ingredient) => [ingredient.name.toLowerCase(), ingredient]));
+
+/** A weighed line as the model takes it: by its mass before it was made ready. */
+function potLineOf(
+  line: Omit<PlacedLine, 'field'>,
+  { ingredient, grams: g }: { readonly ingredient: Ingredient; readonly grams: number },
+  place: string,
+): RecipeLine {
+  const preparation = line.preparation ?? 'as-is',
+    ready = line.ready ? methodOfInput(line.ready) : undefined;
+  const done = ready ?? operationsOf[preparation];
+  return {
+    id: line.id ?? place,
+    ingredient,
+    mass: grams(line.weighed === 'ready' ? g / readyYield(ingredient, done, g) : g),
+    preparation,
+    stage: line.stage ?? 'start',
+    ...(ready ? { ready } : {}),
+  };
+}
+
+/** @throws Failure naming the operation that puts in a line which is not there */
+function refuseStrangers(method: readonly OperationInput[], ids: ReadonlySet<string | undefined>): void {
+  const errors = method.flatMap(({ kind, lines = [] }, i) =>
+    lines.flatMap((id, k) =>
+      ids.has(id)
+        ? []
+        : [
+            {
+              field: `method[${i}].lines[${k}]`,
+              message: `“${kindOf(kind).name}” (operation ${i + 1}) puts in the line “${id}”, but no line has that id.`,
+            },
+          ],
+    ),
+  );
+  if (errors.length > 0) throw invalidInput(errors);
+}
 
 /** What the house knows of its ingredients. */
 @Injectable()
@@ -92,11 +143,20 @@ export class LarderService {
   }
 
   /** What the model is given: lines as they were sent, and what is said of process and serving; a sauce served warm where nothing is. */
-  recipeOf(lines: readonly PlacedLine[], process?: ProcessInput, serve?: ServeInput): Recipe {
+  recipeOf(
+    lines: readonly PlacedLine[],
+    process?: ProcessInput,
+    serve?: ServeInput,
+    method?: readonly OperationInput[] | null,
+  ): Recipe {
     const { temperatureC, storage, days } = completed(blankFormula.serve, serve);
+    const weighed = this.weighAll(lines);
+    if (method) refuseStrangers(method, new Set(weighed.map(({ id }) => id)));
+    const said = method && methodOfInput(method);
     return {
-      lines: this.weighAll(lines),
-      process: completed(uncooked, process),
+      lines: weighed,
+      process: said ? processOfMethod(said) : completed(uncooked, process),
+      ...(said ? { method: said } : {}),
       serving: { temperatureC: celsius(temperatureC), storage, days },
     };
   }
@@ -105,16 +165,10 @@ export class LarderService {
   weighAll(lines: readonly PlacedLine[]): readonly RecipeLine[] {
     const errors: FieldProblem[] = [],
       weighed: RecipeLine[] = [];
-    for (const { field, ...line } of lines) {
+    for (const [place, { field, ...line }] of lines.entries()) {
       const one = this.weigh(line);
       if (one.kind === 'refused') errors.push({ field: `${field}.${one.field}`, message: one.message });
-      else
-        weighed.push({
-          ingredient: one.ingredient,
-          mass: grams(one.grams),
-          preparation: line.preparation ?? 'as-is',
-          stage: line.stage ?? 'start',
-        });
+      else weighed.push(potLineOf(line, one, String(place)));
     }
     if (errors.length > 0) throw invalidInput(errors);
     return weighed;

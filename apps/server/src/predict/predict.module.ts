@@ -1,8 +1,13 @@
 import { Module } from '@nestjs/common';
 import { LarderModule } from '../larder/larder.module.js';
+import { OperationsController } from './operations.controller.js';
 import { PredictController } from './predict.controller.js';
 import { PredictService } from './predict.service.js';
 
 /** What the model says of a pot that is sent. */
-@Module({ imports: [LarderModule], controllers: [PredictController], providers: [PredictService] })
+@Module({
+  imports: [LarderModule],
+  controllers: [PredictController, OperationsController],
+  providers: [PredictService],
+})
 export class PredictModule {}

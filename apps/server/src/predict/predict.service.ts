@@ -15,7 +15,12 @@ export class PredictService {
 
   async run(request: PredictRequest): Promise<PredictResponse> {
     const pot: PotToPredict = {
-      recipe: this.larder.recipeOf(placed(request.lines, 'lines'), request.process, request.serve),
+      recipe: this.larder.recipeOf(
+        placed(request.lines, 'lines'),
+        request.process,
+        request.serve,
+        request.method,
+      ),
       family: request.family,
       portions: request.portions ?? 1,
     };

@@ -1,5 +1,6 @@
 import type { Brief } from '../brief/wish.js';
 import type { Role } from '../ingredient/ingredient.js';
+import type { Method } from '../recipe/method/operation.js';
 import { type Preparation } from '../recipe/preparation.js';
 import { type Process, type Stage, type Storage, uncooked } from '../recipe/recipe.js';
 import type { Amount } from '../quantity/amount.js';
@@ -19,6 +20,10 @@ export interface Line {
   readonly role: Role;
   readonly preparation: Preparation;
   readonly stage: Stage;
+  /** What is done to it before it meets the pot; absent is what the preparation says. */
+  readonly ready?: Method;
+  /** Its amount was weighed as made ready; absent is before. */
+  readonly weighed?: 'ready';
   readonly hold?: Hold;
 }
 
@@ -35,7 +40,12 @@ export interface Formula {
   readonly portions: number;
   readonly note: string;
   readonly lines: readonly Line[];
+  /** The flat words of formulas from before there were methods; counts where there is no method. */
   readonly process: Process;
+  /** What is done, first to last, as the cook wants it. */
+  readonly method?: Method;
+  /** The app writes the method from family and lines, until the cook changes it. */
+  readonly writesItself?: true;
   readonly serve: Serve;
   /** What is asked of it; absent is nothing: it is to stay as it is. */
   readonly brief?: Brief;
@@ -56,5 +66,6 @@ export const blankFormula: Formula = {
     blendSeconds: 60,
     blendedAfterCooking: false,
   },
+  writesItself: true,
   serve: { temperatureC: 60, storage: 'cool', days: 0 },
 };

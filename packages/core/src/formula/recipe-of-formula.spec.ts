@@ -40,7 +40,7 @@ test('what cannot be weighed is left out and said, the rest still counts', () =>
 test('process and serving go over as they are', () => {
   const process = { ...blankFormula.process, maxTemperatureC: 88, holdMin: 7 };
   const serve = { temperatureC: 4, storage: 'fridge' as const, days: 2 };
-  const { recipe } = recipeOfFormula({ lines: [], process, serve }, ingredientById);
+  const { recipe } = recipeOfFormula({ family: 'pouring-sauce', lines: [], process, serve }, ingredientById);
   expect(recipe.process).toEqual(process);
   expect(recipe.serving).toEqual({ temperatureC: 4, storage: 'fridge', days: 2 });
 });

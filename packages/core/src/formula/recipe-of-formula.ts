@@ -1,7 +1,10 @@
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 import { gramsOf } from '../quantity/amount.js';
-import { celsius } from '../quantity/quantity.js';
+import { celsius, grams } from '../quantity/quantity.js';
+import { readyYield } from '../predict/ready/made-ready.js';
+import type { Method } from '../recipe/method/operation.js';
+import { methodOfFormula } from './method/method-of-formula.js';
 import type { Formula, Line } from './formula.js';
 
 export interface LineProblem {
@@ -20,7 +23,11 @@ export interface ResolvedFormula {
 
 export type LarderLookup = (id: string) => Ingredient | undefined;
 
-function resolveLine(line: Line, larder: LarderLookup): RecipeLine | LineProblem {
+function resolveLine(
+  line: Line,
+  larder: LarderLookup,
+  readyOf: (line: Line) => Method,
+): RecipeLine | LineProblem {
   const ingredient = larder(line.ingredient);
   if (!ingredient)
     return {
@@ -41,18 +48,21 @@ function resolveLine(line: Line, larder: LarderLookup): RecipeLine | LineProblem
       kind: 'unknown-weight',
       message: `The weight of one ${line.amount.unit} of ${ingredient.name.toLowerCase()} is not known; it is left out of the figures.`,
     };
-  return { ingredient, mass, preparation: line.preparation, stage: line.stage };
+  const ready = readyOf(line);
+  const before = line.weighed === 'ready' ? grams(mass / readyYield(ingredient, ready, mass)) : mass;
+  return { id: line.id, ingredient, mass: before, preparation: line.preparation, stage: line.stage, ready };
 }
 
 export function recipeOfFormula(
-  formula: Pick<Formula, 'lines' | 'process' | 'serve'>,
+  formula: Pick<Formula, 'lines' | 'family' | 'process' | 'serve' | 'method' | 'writesItself'>,
   larder: LarderLookup,
 ): ResolvedFormula {
+  const { source, method, process, readyOf } = methodOfFormula(formula, larder);
   const lines: RecipeLine[] = [],
     lineIds: string[] = [],
     problems: LineProblem[] = [];
   for (const line of formula.lines) {
-    const resolved = resolveLine(line, larder);
+    const resolved = resolveLine(line, larder, readyOf);
     if ('kind' in resolved) problems.push(resolved);
     else {
       lines.push(resolved);
@@ -62,7 +72,8 @@ export function recipeOfFormula(
   return {
     recipe: {
       lines,
-      process: formula.process,
+      process,
+      ...(source === 'flat' ? {} : { method }),
       serving: {
         temperatureC: celsius(formula.serve.temperatureC),
         storage: formula.serve.storage,

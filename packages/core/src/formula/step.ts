@@ -1,6 +1,8 @@
 import type { Brief } from '../brief/wish.js';
 import { type Role, roles } from '../ingredient/ingredient.js';
+import type { Method } from '../recipe/method/operation.js';
 import type { Preparation } from '../recipe/preparation.js';
+import { processOfMethod } from '../recipe/method/flat-process.js';
 import type { Process, Stage } from '../recipe/recipe.js';
 import type { Amount } from '../quantity/amount.js';
 import type { Family } from '../brief/family.js';
@@ -26,6 +28,11 @@ export type FormulaStep =
       /** Place in the whole list after taking the line out. */ readonly at: number;
     }
   | { readonly step: 'set-process'; readonly process: Partial<Process> }
+  /** The whole method; undefined lets it be written by the app again. */
+  | { readonly step: 'set-method'; readonly method: Method | undefined }
+  /** What is done to one line before the pot; undefined is what its preparation says. */
+  | { readonly step: 'set-ready'; readonly line: string; readonly ready: Method | undefined }
+  | { readonly step: 'set-weighed'; readonly line: string; readonly weighed: 'ready' | undefined }
   | { readonly step: 'set-serve'; readonly serve: Partial<Serve> }
   | { readonly step: 'rename'; readonly name: string }
   | { readonly step: 'set-family'; readonly family: Family }
@@ -44,6 +51,9 @@ export type FormulaStep =
   | { readonly step: 'several'; readonly steps: readonly FormulaStep[] }
   /** Another version takes its place whole. */
   | { readonly step: 'become'; readonly formula: Formula };
+
+/** The flat words of a formula as it stands. */
+const processOf = ({ method, process }: Formula): Process => (method ? processOfMethod(method) : process);
 
 export type StepOutcome =
   | { readonly kind: 'applied'; readonly formula: Formula; readonly inverse: FormulaStep }
@@ -157,10 +167,41 @@ export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
         { step: 'move-line', line: step.line, role: line.role, at },
       );
     }
-    case 'set-process':
+    case 'set-process': {
+      // Flat words replace whatever method there was, and taking them back brings it back.
+      const { method, writesItself, ...flat } = formula;
+      if (method || writesItself)
+        return applied(
+          { ...flat, process: { ...processOf(formula), ...step.process } },
+          { step: 'become', formula },
+        );
       return applied(
         { ...formula, process: { ...formula.process, ...step.process } },
         { step: 'set-process', process: pick(formula.process, step.process) },
+      );
+    }
+    case 'set-method': {
+      const { method: before, writesItself, ...rest } = formula;
+      const inverse: FormulaStep =
+        before || writesItself ? { step: 'set-method', method: before } : { step: 'become', formula };
+      return applied(
+        step.method ? { ...rest, method: step.method } : { ...rest, writesItself: true },
+        inverse,
+      );
+    }
+    case 'set-ready':
+      return changeLine(
+        formula,
+        step.line,
+        ({ ready: _before, ...line }) => (step.ready ? { ...line, ready: step.ready } : line),
+        (line) => ({ ...step, ready: line.ready }),
+      );
+    case 'set-weighed':
+      return changeLine(
+        formula,
+        step.line,
+        ({ weighed: _before, ...line }) => (step.weighed ? { ...line, weighed: step.weighed } : line),
+        (line) => ({ ...step, weighed: line.weighed }),
       );
     case 'set-serve':
       return applied(

@@ -1,6 +1,7 @@
 import type { AllergenId } from '../allergen/allergen.js';
 import type { Measures } from '../quantity/measures.js';
 import type { Behaviour, Composition } from './composition.js';
+import type { Handling } from './handling.js';
 
 /** What a line does in the pot; the Bench groups lines by it, in this order. */
 export const roles = ['body', 'liquid', 'thickener', 'fat', 'sour', 'savory', 'seasoning'] as const;
@@ -57,6 +58,8 @@ export interface Ingredient {
   readonly role: Role;
   readonly per100: Composition;
   readonly behaviour: Behaviour;
+  /** What a kitchen does to it before the pot; absent where nothing is known. */
+  readonly handling?: Handling;
   readonly measures: Measures;
   /** What it holds by its nature. */
   readonly contains: readonly AllergenId[];

@@ -3,6 +3,7 @@ import type { Measures } from '../quantity/measures.js';
 import { type Behaviour, type Composition, plainBehaviour } from '../ingredient/composition.js';
 import { factsOf } from './facts/facts.params.js';
 import type { Ingredient, Role, Shelf } from '../ingredient/ingredient.js';
+import { handlingOf } from './preparation/handling-of.js';
 
 /** One row of a catalogue table; what is left out takes the shelf's defaults. */
 export interface IngredientRow {
@@ -30,18 +31,22 @@ export function shelfOf(
   defaults: ShelfDefaults,
   rows: readonly IngredientRow[],
 ): readonly Ingredient[] {
-  return rows.map((row) => ({
-    id: row.id,
-    name: row.name,
-    otherNames: row.also ?? [],
-    shelf,
-    role: row.role ?? defaults.role,
-    per100: row.per100,
-    behaviour: { ...plainBehaviour, ...defaults.acts, ...row.acts },
-    measures: row.measures ?? {},
-    contains: row.contains ?? [],
-    askFor: row.ask ?? [],
-    facts: { ...factsOf(row.id) },
-    source: row.source ?? defaults.source,
-  }));
+  return rows.map((row) => {
+    const handling = handlingOf(row.id);
+    return {
+      id: row.id,
+      name: row.name,
+      otherNames: row.also ?? [],
+      shelf,
+      role: row.role ?? defaults.role,
+      per100: row.per100,
+      behaviour: { ...plainBehaviour, ...defaults.acts, ...row.acts },
+      measures: row.measures ?? {},
+      contains: row.contains ?? [],
+      askFor: row.ask ?? [],
+      facts: { ...factsOf(row.id) },
+      source: row.source ?? defaults.source,
+      ...(handling ? { handling } : {}),
+    };
+  });
 }

@@ -40,6 +40,7 @@ export function flagsOf(mix: Mixture, asked: number): readonly PredictionFlag[] 
   )
     flags.push('dough');
   if (mix.flouryStarch > modelDomain.rawStarchShare * mix.mass) flags.push('raw-starch');
+  if (mix.undissolvedGums > modelDomain.idleGum * mix.mass) flags.push('gum-never-heated');
   if (mix.dryHotStarch > 0) flags.push('dry-starch-in-hot-liquid');
   return flags;
 }
@@ -76,7 +77,7 @@ export function predictPot(
     massG: Math.max(mix.mass, 0),
     volumeMl: mix.volume,
     evaporatedG: mix.evaporated,
-    fat: bandOf(per100(mix.fat), compositionCv.fat),
+    fat: bandOf(per100(mix.fat + mix.inPieces.fat), compositionCv.fat),
     salt: bandOf(taste.salt, compositionCv.salt),
     protein: bandOf(per100(mix.protein), compositionCv.fat),
     sweetness: bandOf(taste.sweet, compositionCv.sweet),
@@ -99,10 +100,11 @@ export function predictPot(
     oilingOff: oilingOffRisk(mix, flow),
     browning: mix.browning,
     absorbedG: mix.absorbed,
+    broughtG: mix.broughtG,
     particleSizeUm: mix.meanDiameter,
     solidFat: flow.solidFat,
     colour: { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) },
-    flags: flagsOf(mix, mix.process.evaporatedG),
+    flags: flagsOf(mix, mix.boilsOff),
   };
 }
 

@@ -12,4 +12,6 @@ export const modelDomain = {
   traceWater: 0.03,
   /** Share of the mass that is uncooked starch above which it will taste raw. */
   rawStarchShare: 0.01,
+  /** Share of the mass that is gum without the heat it needs, above which it is missed. */
+  idleGum: 0.0004,
 } as const;

@@ -5,7 +5,13 @@ import type { Band } from './uncertainty/band.js';
 
 /** Something about the recipe that takes the model to its edge or beyond; shown in words. */
 export type PredictionFlag =
-  'empty' | 'no-water' | 'boiled-dry' | 'dough' | 'raw-starch' | 'dry-starch-in-hot-liquid';
+  | 'empty'
+  | 'no-water'
+  | 'boiled-dry'
+  | 'dough'
+  | 'raw-starch'
+  | 'dry-starch-in-hot-liquid'
+  | 'gum-never-heated';
 
 /** What the model says of one recipe at its serving moment. Bands are 80 % intervals. */
 export interface PointPrediction {
@@ -57,6 +63,8 @@ export interface PointPrediction {
   readonly colour: { readonly hex: string; readonly lab: Lab };
   /** g drunk by noodles. */
   readonly absorbedG: number;
+  /** g that soaking and boiling brought in beyond what was weighed; below 0: roasting or frying took. */
+  readonly broughtG: number;
   readonly flags: readonly PredictionFlag[];
 }
 

@@ -1,3 +1,4 @@
+import type { LineFate } from '../predict/mixture/mixture.js';
 import { potAt } from '../predict/pot-at.js';
 import { grams } from '../quantity/quantity.js';
 import type { Recipe } from '../recipe/recipe.js';
@@ -43,6 +44,19 @@ export interface PropertyContributions {
   readonly lines: readonly Contribution[];
 }
 
+/** A line that weighs nothing meets nothing. */
+const untouchedFate: LineFate = {
+  entered: -1,
+  heat: { maxTemperature: 20, hold: 0 },
+  ground: { diameter: 0, hardness: 0 },
+  work: 0,
+  pieces: 0,
+  aromaMinutes: 0,
+  arrived: 1,
+  sugarsLeft: 0,
+  alcoholLeft: 1,
+};
+
 /**
  * Which lines hold the figures where they are.
  * @param asked the properties wanted, all by default
@@ -54,6 +68,7 @@ export function contributionsOf(
 ): readonly PropertyContributions[] {
   const base = potAt(recipe),
     mass = Math.max(base.mix.mass, 1e-9);
+  const fates = new Map(base.mix.linePlaces.map((place, k) => [place, base.mix.fates[k]]));
   const parts = asked.map((property) => ({ property, part: linesOf(property) }));
   const more = parts.some(({ part }) => part.by === 'tenth-more')
     ? recipe.lines.map((_, i) => potAt(withMore(recipe, i)))
@@ -62,7 +77,7 @@ export function contributionsOf(
     const lines = recipe.lines.map((line, i): Contribution => {
       const named = { line: i, ingredient: line.ingredient.id };
       if (part.by === 'share') {
-        const value = part.perGram(line.ingredient, base.mix);
+        const value = part.perGram(line.ingredient, fates.get(i) ?? untouchedFate);
         if (value === undefined) return { ...named, amount: 0, unknown: true };
         return { ...named, amount: (value * line.mass * (part.of === 'batch' ? mass : 100)) / mass };
       }

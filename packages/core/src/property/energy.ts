@@ -26,7 +26,9 @@ export const energy = {
     by: 'share',
     unit: 'kcal',
     of: 'batch',
-    perGram: (ingredient, mix) => energyOfIngredient(compiledIngredient(ingredient), mix.alcoholLeft),
+    perGram: (ingredient, { arrived, sugarsLeft, alcoholLeft }) =>
+      energyOfIngredient(compiledIngredient(ingredient), alcoholLeft) * arrived -
+      energyFactors.carbohydrate * sugarsLeft,
   },
   why: {
     law: 'Each line’s energy in the whole batch: fat, protein, carbohydrate, fibre, organic acids and what is left of the alcohol by the factors of food law; the parts add up.',

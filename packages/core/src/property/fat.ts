@@ -24,7 +24,7 @@ export const fat = {
     by: 'share',
     unit: 'g/100 g',
     of: '100 g',
-    perGram: (ingredient) => compiledIngredient(ingredient).fat,
+    perGram: (ingredient, { arrived }) => compiledIngredient(ingredient).fat * arrived,
   },
   why: {
     law: 'Each line’s fat in 100 g of the finished batch; the parts add up.',

@@ -34,8 +34,8 @@ export const graininess = {
     law: 'What a tenth more of each line changes. The blade makes pieces smaller with power and time; a soak or boiling softens them first; hard grains are felt smaller than soft ones.',
     parameters: always(
       shown('soft grains are felt from', comminutionParameters.grainBase),
-      shown('finest a home blender reaches', comminutionParameters.finest),
-      shown('blending that halves the size', comminutionParameters.energyScale),
+      shown('floor of a tool with hard things', comminutionParameters.floorHard),
+      shown('size against the work of the blade', comminutionParameters.workSpan),
     ),
     sources: ['E-8'],
   },

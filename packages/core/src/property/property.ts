@@ -1,5 +1,5 @@
 import type { Ingredient } from '../ingredient/ingredient.js';
-import type { Mixture } from '../predict/mixture/mixture.js';
+import type { LineFate, Mixture } from '../predict/mixture/mixture.js';
 import type { PotAt } from '../predict/pot-at.js';
 import type { Band } from '../predict/uncertainty/band.js';
 import type { Assessed } from './assess.js';
@@ -24,8 +24,8 @@ export interface SharedOut {
   readonly unit: string;
   /** Whether the parts are given for 100 g of the batch, or for the whole of it. */
   readonly of: 'batch' | '100 g';
-  /** Per gram of the ingredient; undefined where the tables do not know it. */
-  readonly perGram: (ingredient: Ingredient, mix: Mixture) => number | undefined;
+  /** Per gram of the ingredient as weighed; undefined where the tables do not know it. */
+  readonly perGram: (ingredient: Ingredient, fate: LineFate) => number | undefined;
 }
 
 /**

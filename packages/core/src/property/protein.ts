@@ -16,7 +16,7 @@ export const protein = {
     by: 'share',
     unit: 'g',
     of: 'batch',
-    perGram: (ingredient) => compiledIngredient(ingredient).protein,
+    perGram: (ingredient, { arrived }) => compiledIngredient(ingredient).protein * arrived,
   },
   why: {
     law: 'Each line’s protein in the whole batch; the parts add up.',

@@ -23,7 +23,7 @@ export const salt = {
     by: 'share',
     unit: 'g/100 g',
     of: '100 g',
-    perGram: (ingredient) => compiledIngredient(ingredient).salt,
+    perGram: (ingredient, { arrived }) => compiledIngredient(ingredient).salt * arrived,
   },
   why: {
     law: 'Each line’s salt in 100 g of the finished batch; the parts add up.',

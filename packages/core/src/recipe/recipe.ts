@@ -1,17 +1,22 @@
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Celsius, Grams } from '../quantity/quantity.js';
+import type { Method } from './method/operation.js';
 import type { Preparation } from './preparation.js';
 
 /** When and how it goes in. `dry-hot` is dry starch put straight into hot liquid. */
 export const stages = ['start', 'slurry', 'roux', 'dry-hot', 'end'] as const;
 export type Stage = (typeof stages)[number];
 
-/** One line as the model sees it: an ingredient and its mass as weighed. */
+/** One line as the model sees it: an ingredient and its mass as weighed, before it was made ready. */
 export interface RecipeLine {
+  /** By which the operations of a method name it; its place in the list where it has none. */
+  readonly id?: string;
   readonly ingredient: Ingredient;
   readonly mass: Grams;
   readonly preparation: Preparation;
   readonly stage: Stage;
+  /** What is done to it before it meets the pot; absent is what the preparation says. */
+  readonly ready?: Method;
   /** Overrides whether this line meets the blade; absent follows the process. */
   readonly blended?: boolean;
 }
@@ -54,6 +59,8 @@ export interface Serving {
 export interface Recipe {
   readonly lines: readonly RecipeLine[];
   readonly process: Process;
+  /** What is done, first to last; absent is what the process says. */
+  readonly method?: Method;
   readonly serving: Serving;
 }
 

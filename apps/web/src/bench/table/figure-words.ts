@@ -18,6 +18,8 @@ export const flagWords: Readonly<Record<PredictionFlag, string>> = {
   dough: 'More thickener than the model knows: it will be a dough, and the figures are capped.',
   'raw-starch':
     'Some starch stays raw and will taste floury: cook hotter or longer. Raw flour is not for eating.',
+  'gum-never-heated':
+    'A gum or gel that needs heat has not met it: it does nothing here. Heat it, or take one that swells cold.',
   'dry-starch-in-hot-liquid': 'Dry starch in hot liquid lumps: stir it into cold liquid first.',
 };
 

@@ -129,6 +129,7 @@ export function ingredientFromLabel(own: OwnIngredient, larder: readonly Ingredi
     role: own.role ?? kind.role,
     per100: { ...parts, ...fits, water },
     behaviour: kind.behaviour,
+    ...(kind.handling ? { handling: kind.handling } : {}),
     measures: own.measures ?? kind.measures,
     contains: own.contains,
     askFor: own.askFor,

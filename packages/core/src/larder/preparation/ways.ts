@@ -15,11 +15,14 @@ export interface Ways {
   readonly equivalents: readonly EquivalentRow[];
 }
 
+/** A soak that reaches its end, h. */
+const LONG_HOURS = 48;
+
 /** @returns everything the tables know of an ingredient's preparation; empty lists where they know nothing */
 export function waysOf(id: string): Ways {
   const coldHours = soakHours(id, false),
     hotHours = soakHours(id, true);
-  const uptake = coldHours === undefined ? undefined : soak(id, coldHours, false)?.uptake.mid;
+  const uptake = coldHours === undefined ? undefined : soak(id, LONG_HOURS, false)?.uptake.mid;
   return {
     ...(coldHours !== undefined && hotHours !== undefined && uptake !== undefined
       ? { soak: { coldHours, hotHours, uptake } }

@@ -108,3 +108,11 @@ export function pHOfMixture(strongIons: number, amounts: BufferAmounts, waterMl:
 
 /** Titratable acid, mmol of protons. */
 export const titratable = (a: BufferAmounts): number => a.citric * 3 + a.malic * 2 + a.acetic + a.lactic;
+
+/** g of organic acid in mmol of each. */
+export const organicAcidG = ({ citric, malic, acetic, lactic }: BufferAmounts): number =>
+  (citric * acids.citric.molarMass +
+    malic * acids.malic.molarMass +
+    acetic * acids.acetic.molarMass +
+    lactic * acids.lactic.molarMass) /
+  1000;

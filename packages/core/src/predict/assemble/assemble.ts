@@ -6,9 +6,12 @@ import { suspension } from '../particle/suspension.params.js';
 import {
   breakdownProgress,
   gelatinizedShares,
+  type CookingWater,
   type HeatHistory,
-  hydrolysisFactor,
 } from '../starch/gelatinize.js';
+import { courseOf, waterToLeave } from '../course/course.js';
+import { heatSince } from '../course/heat-course.js';
+import { acidMoments, hydrolysisOver } from './acid-moments.js';
 import { assembly as a } from './assemble.params.js';
 import { absorptionOf } from './colour-state.js';
 import { throughHeatAndBlade } from './cooked-lines.js';
@@ -20,9 +23,18 @@ const ANY_ISOELECTRIC_PH = 4.6;
 
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
 
-/** Share of the alcohol that cooking leaves. */
-const alcoholAfter = ({ maxTemperature, hold }: HeatHistory): number =>
-  1 - Math.min(1, maxTemperature > a.alcoholBoilAbove ? hold / a.alcoholBoilTime : 0);
+/** A pot that is never heated, nor blended. */
+const START = -1;
+
+/** Gelatinized shares for each heat that some line has met, worked out once. */
+function gelatinizer(water: CookingWater): (heat: HeatHistory) => Float64Array {
+  const known = new Map<HeatHistory, Float64Array>();
+  return (heat) => {
+    let shares = known.get(heat);
+    if (!shares) known.set(heat, (shares = gelatinizedShares(heat, water)));
+    return shares;
+  };
+}
 
 /**
  * Adds up the lines and works out what heat, blade and time did to them.
@@ -30,11 +42,12 @@ const alcoholAfter = ({ maxTemperature, hold }: HeatHistory): number =>
  * @source engine notes E-2, E-3, E-8, E-9
  */
 export function assemble(
-  recipe: Pick<Recipe, 'lines' | 'process'> & Partial<Pick<Recipe, 'serving'>>,
+  recipe: Pick<Recipe, 'lines' | 'process' | 'method'> & Partial<Pick<Recipe, 'serving'>>,
 ): Mixture {
-  const { process } = recipe;
+  const course = courseOf(recipe),
+    { process } = course;
   const lines = weigh(recipe.lines);
-  const heat = heatWithBaking(process);
+  const heat = heatWithBaking(process, heatSince(course.heat, START));
 
   const total = addUp(lines);
   const salt = total('salt'),
@@ -45,43 +58,59 @@ export function assemble(
     allStarch = total('starchTotal'),
     tableSugars = total('sugars'),
     coagulatingProtein = total('coagulatingProtein');
+  const atStart = lines.reduce(
+    (all, { g, broughtWater, lostSugars }) => all + g + broughtWater - lostSugars,
+    0,
+  );
+  const boilsOff = waterToLeave(course, atStart);
   const { before, cooked, left, evaporated, absorbed, lost } = potWater(
     process,
+    boilsOff,
     recipe.serving?.temperatureC ?? heat.maxTemperature,
     total('water'),
     fat * suspension.fatVolume + (protein + fibre + allStarch) * a.proteinVolume,
   );
-  const water = left;
   const cookingWater = {
     water: Math.max((before + cooked) / 2, 1e-6),
     sugars: tableSugars,
     salt,
     starch: allStarch,
   };
-  const gelatinized = gelatinizedShares(heat, cookingWater);
-  const cookedLines = throughHeatAndBlade(lines, process, heat, gelatinized);
+  const gelatinizedBy = gelatinizer(cookingWater),
+    gelatinized = gelatinizedBy(heat);
+  const liquid = before + total('alcohol');
+  const keptLiquid = liquid > 0 ? Math.max(1 - (before - cooked) / liquid, 0) : 1;
+  const cookedLines = throughHeatAndBlade(lines, course, heat, gelatinizedBy, keptLiquid);
   const { starch, particles, colour, solutes, fatByType, buffers } = cookedLines,
-    { strongIons, amylaseSugar, heatSetProtein, pungent, dryHotStarch } = cookedLines;
-
-  const alcoholLeft = alcoholAfter(heat),
-    alcohol = total('alcohol') * alcoholLeft;
+    { strongIons, amylaseSugar, heatSetProtein, pungent, dryHotStarch, alcohol, inPieces } = cookedLines;
+  // Water that stays in pieces is no part of the sauce around them.
+  const water = Math.max(left - inPieces.water, a.leastWater * left);
+  const sauceFat = fat - inPieces.fat;
+  const alcoholLeft = total('alcohol') > 0 ? alcohol / total('alcohol') : 1;
   const pH = pHOfMixture(strongIons, buffers, water);
+  const moments = acidMoments({ lines, courses: cookedLines.courses, course, process, pot: heat, pH, water });
   const withoutThickeners =
     water +
-    fat * suspension.fatVolume +
+    sauceFat * suspension.fatVolume +
     (protein + fibre + starch.raw + starch.inCells) * a.proteinVolume +
     salt * a.saltVolume +
     Math.max(unnamed, 0) * a.unnamedVolume +
     alcohol * a.alcoholVolume;
-  const weighedMass = lines.reduce((all, { g }) => all + g, 0);
-  const mass = weighedMass - lost - absorbed;
+  const weighedMass = recipe.lines.reduce((all, line) => all + line.mass, 0);
+  const mass = atStart - lost - absorbed;
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
   return {
     process,
     water,
     evaporated,
-    fat,
+    boilsOff,
+    broughtG: atStart - weighedMass,
+    fat: sauceFat,
+    inPieces,
+    undissolvedGums: cookedLines.undissolvedGums,
+    fates: cookedLines.courses,
+    linePlaces: lines.map(({ place }) => place),
     protein,
     fibre,
     salt,
@@ -120,17 +149,22 @@ export function assemble(
     rawStarch: starch.raw,
     flouryStarch: starch.floury,
     gelatinizedShares: gelatinized,
-    hydrolysis: hydrolysisFactor(heat, pH),
+    hydrolysis: hydrolysisOver(moments),
+    acidMoments: moments,
     breakdown: breakdownProgress(heat),
     particleVolume: particles.volume,
     curdVolume: particles.curd,
     nutVolume: particles.nut,
-    pieceVolume: particles.pieces,
+    pieceVolume: particles.pieces + inPieces.volume,
     cellWallVolume: particles.cellWall,
     dryParticleVolume: particles.dry,
     suspensionVolume: withoutThickeners,
-    volume: withoutThickeners + sum(starch.dispersed) * a.starchVolume + sum(solutes) * a.gumVolume,
-    emulsifiedFat: fat > 0 ? total('emulsifiedFat') / fat : 0,
+    volume:
+      withoutThickeners +
+      inPieces.volume +
+      sum(starch.dispersed) * a.starchVolume +
+      sum(solutes) * a.gumVolume,
+    emulsifiedFat: sauceFat > 0 ? Math.min(total('emulsifiedFat') / sauceFat, 1) : 0,
     browning: browningIndex(process, reactants),
     isoelectricPh:
       coagulatingProtein > 0 ? total('coagulatingAtIsoelectric') / coagulatingProtein : ANY_ISOELECTRIC_PH,

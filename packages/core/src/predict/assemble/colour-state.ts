@@ -1,3 +1,5 @@
+import { logistic } from '../../numeric/smooth-step.js';
+import { course } from '../course/course.params.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { comminution } from '../particle/comminution.params.js';
 import type { Weighed } from './weighed.js';
@@ -8,10 +10,13 @@ export interface ColourState {
   readonly absorbed: [number, number, number];
 }
 
-/** @param diameter of its pieces, µm: large ones show less */
-export function addColour(into: ColourState, { c, g }: Weighed, diameter: number): void {
+/** @param diameter of its pieces, µm: large ones show less   @param share of it that is paint; the rest shows as flecks */
+export function addColour(into: ColourState, { c, g }: Weighed, diameter: number, share: number): void {
   const { scattering, tint } = c.ingredient.behaviour;
-  const weight = scattering * g * (diameter > comminution.pieceSize ? comminution.pieceColour : 1);
+  const large =
+    diameter > 0 ? logistic(Math.log(diameter / comminution.pieceSize) / comminution.pieceColourWidth) : 0;
+  const shows = share * (1 - (1 - comminution.pieceColour) * large) + (1 - share) * course.fleck;
+  const weight = scattering * g * shows;
   into.scattering += weight;
   c.absorption.forEach((ratio, channel) => (into.absorbed[channel as 0 | 1 | 2] += weight * tint * ratio));
 }

@@ -1,16 +1,18 @@
-import { fatTypes, soluteIds } from '../../ingredient/substance.js';
-import { preparationOf } from '../../recipe/preparation.js';
-import type { Process } from '../../recipe/recipe.js';
+import { fatTypes, gumIds, soluteIds } from '../../ingredient/substance.js';
 import { type BufferAmounts, noBuffers } from '../acidity/charge-balance.js';
-import { boiledSoft, grind } from '../particle/comminute.js';
+import { biteLeft } from '../course/aroma.js';
+import type { Course } from '../course/course.js';
+import { type LineCourse, lineCourse } from './line-course.js';
+import { organicAcidG } from '../acidity/charge-balance.js';
 import { comminution } from '../particle/comminution.params.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
 import { bitingStrength } from '../taste/pungency.js';
-import { assembly as a } from './assemble.params.js';
+import { dissolvedShare, soluteRows } from '../thickener/gum.params.js';
 import { addColour, type ColourState, noColour } from './colour-state.js';
 import { addParticles, noParticles, type ParticleState, unfoldedBy } from './particle-state.js';
 import { addStarch, amylaseLoss, noStarch, type StarchState } from './starch-state.js';
 import type { Weighed } from './weighed.js';
+import { assembly as a } from './assemble.params.js';
 
 /** What the lines come to whose share depends on heat, blade and when they went in; g, mmol for ions and buffers. */
 export interface CookedLines {
@@ -27,27 +29,66 @@ export interface CookedLines {
   /** Sum of g times strength. */
   pungent: number;
   dryHotStarch: number;
+  /** g left after cooking. */
+  alcohol: number;
+  /** g of gums that never met the heat they need. */
+  undissolvedGums: number;
+  /** What stays in pieces: mL of room, and g of their water, fat, starch and organic acid. */
+  readonly inPieces: { volume: number; water: number; fat: number; starch: number; organicAcid: number };
+  /** Each line's own way, in the order of the lines. */
+  readonly courses: readonly LineCourse[];
 }
 
 const SUGARS = soluteIds.indexOf('sugars');
 const bufferKeys = Object.keys(noBuffers()) as (keyof BufferAmounts)[];
+/** g of water per g above which a gum came dissolved. @source assumed: a drink, not a powder */
+const CAME_DISSOLVED = 0.5;
 
-/** Share of the raw bite that heat leaves to what is not hot by nature. */
-const biteAfter = ({ maxTemperature, hold }: HeatHistory): number =>
-  maxTemperature > a.pungencyCookedAbove
-    ? a.pungencyFast * Math.exp(-hold / a.pungencyTime) + a.pungencyLeft
-    : 1;
+/** What a line dissolves, gums only as far as they have swollen and met the heat they need. */
+function dissolve(sums: CookedLines, { c, made }: Weighed, g: number, heat: HeatHistory): void {
+  const { solutes } = sums,
+    powder = c.water < CAME_DISSOLVED;
+  for (let i = 0; i < solutes.length; i++) {
+    const there = (c.solutes[i] ?? 0) * g;
+    if (there === 0) continue;
+    if (i >= gumIds.length || !powder) {
+      solutes[i]! += there;
+      continue;
+    }
+    const share = dissolvedShare(soluteRows[i]!, heat.maxTemperature, heat.hold) * made.swollen;
+    solutes[i]! += there * share;
+    sums.undissolvedGums += there * (1 - share);
+  }
+}
 
-/** Each line through soaking, heat and the blade, added up. @param gelatinized share of each starch that the heat gelatinizes */
+/** How far pulse protein of a line sets, against the pot as a whole. */
+const setAgainstPot = (line: HeatHistory, pot: HeatHistory): number =>
+  line === pot ? 1 : Math.min(unfoldedBy(line) / Math.max(unfoldedBy(pot), 1e-9), 1);
+
+function addPieces({ inPieces }: CookedLines, { c, broughtWater }: Weighed, g: number, share: number): void {
+  const water = c.water * g + broughtWater * share,
+    fat = c.fat * g,
+    starch = c.starchTotal * g;
+  inPieces.water += Math.max(water, 0);
+  inPieces.fat += fat;
+  inPieces.starch += starch;
+  inPieces.organicAcid += organicAcidG(c.buffers) * g;
+  inPieces.volume += Math.max(water, 0) + fat + (1 - c.water - c.fat) * g * a.proteinVolume;
+}
+
+/**
+ * Each line through its soak, the heat and the blades it met, added up.
+ * @param pot heat of what was in from the start   @param gelatinized share of each starch that some heat gelatinizes
+ * @param keptLiquid share of the liquid that did not boil off
+ */
 export function throughHeatAndBlade(
   lines: readonly Weighed[],
-  process: Process,
-  heat: HeatHistory,
-  gelatinized: Float64Array,
+  course: Course,
+  pot: HeatHistory,
+  gelatinized: (heat: HeatHistory) => Float64Array,
+  keptLiquid: number,
 ): CookedLines {
-  const softened = process.blendedAfterCooking ? boiledSoft(process.maxTemperatureC, process.holdMin) : 0;
-  const unfolded = unfoldedBy(heat),
-    biteLeft = biteAfter(heat);
+  const courses = lines.map((line) => lineCourse(line, course, pot, keptLiquid));
   const sums: CookedLines = {
     starch: noStarch(),
     particles: noParticles(),
@@ -60,31 +101,34 @@ export function throughHeatAndBlade(
     heatSetProtein: 0,
     pungent: 0,
     dryHotStarch: 0,
+    alcohol: 0,
+    undissolvedGums: 0,
+    inPieces: { volume: 0, water: 0, fat: 0, starch: 0, organicAcid: 0 },
+    courses,
   };
   const { solutes, fatByType, buffers } = sums;
-  for (const weighed of lines) {
+  lines.forEach((weighed, i) => {
     const { line, c, g } = weighed;
     const b = c.ingredient.behaviour,
-      made = preparationOf(line.preparation),
-      atTheEnd = line.stage === 'end';
-    const meetsBlade = line.blended ?? process.blendSeconds > 0;
-    const energy = meetsBlade ? process.blenderPower * process.blendSeconds : 0;
-    const boiled = made.boiledSoft ? 1 : atTheEnd ? 0 : softened;
-    const ground = grind(b, { soaked: made.soaked, boiled, energy });
+      { heat, ground, work, pieces, aromaMinutes, alcoholLeft } = courses[i]!;
+    const paste = g * (1 - pieces);
+    if (pieces > 0) addPieces(sums, weighed, g * pieces, pieces);
     const loss = amylaseLoss(weighed, heat);
-    sums.amylaseSugar += loss * c.starchTotal * g;
-    addStarch(sums.starch, weighed, 1 - loss, gelatinized, ground.fineness, energy);
-    addParticles(sums.particles, weighed, ground, atTheEnd ? 0 : unfolded);
-    addColour(sums.colour, weighed, ground.diameter);
-    for (let i = 0; i < solutes.length; i++) solutes[i] = (solutes[i] ?? 0) + (c.solutes[i] ?? 0) * g;
-    fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * g;
-    sums.strongIons += c.strongIons * g;
-    sums.heatSetProtein += atTheEnd ? 0 : b.heatSetProtein * c.protein * g;
-    sums.pungent += bitingStrength(b.pungent) * (b.lastingBite || atTheEnd ? 1 : biteLeft) * g;
-    for (const key of bufferKeys) buffers[key] += c.buffers[key] * g;
+    sums.amylaseSugar += loss * c.starchTotal * paste;
+    addStarch(sums.starch, weighed, paste, 1 - loss, gelatinized(heat), ground.fineness, work);
+    addParticles(sums.particles, weighed, paste, ground, unfoldedBy(heat));
+    addColour(sums.colour, weighed, ground.diameter, 1 - pieces);
+    dissolve(sums, weighed, paste, heat);
+    solutes[SUGARS]! -= weighed.lostSugars * (1 - pieces);
+    fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * paste;
+    sums.strongIons += c.strongIons * paste;
+    sums.heatSetProtein += b.heatSetProtein * c.protein * paste * setAgainstPot(heat, pot);
+    sums.pungent += bitingStrength(b.pungent) * biteLeft(line.ingredient, aromaMinutes) * g;
+    sums.alcohol += c.alcohol * g * alcoholLeft;
+    for (const key of bufferKeys) buffers[key] += c.buffers[key] * paste;
     if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
       sums.dryHotStarch += c.starchTotal * g;
-  }
+  });
   solutes[SUGARS] = (solutes[SUGARS] ?? 0) + sums.amylaseSugar;
   return sums;
 }

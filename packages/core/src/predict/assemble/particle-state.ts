@@ -35,8 +35,14 @@ function heatedSwelling(c: CompiledIngredient, unfolded: number): number {
 const isPiece = (c: CompiledIngredient, diameter: number): boolean =>
   diameter >= suspension.pieceFrom && c.ingredient.behaviour.particles === 'curd';
 
-/** @param unfolded how far heat has unfolded pulse protein, 0..1 */
-export function addParticles(into: ParticleState, { c, g }: Weighed, ground: Ground, unfolded: number): void {
+/** @param g of it that are paste   @param unfolded how far heat has unfolded pulse protein, 0..1 */
+export function addParticles(
+  into: ParticleState,
+  { c }: Pick<Weighed, 'c'>,
+  g: number,
+  ground: Ground,
+  unfolded: number,
+): void {
   const kind = c.ingredient.behaviour.particles;
   const wet =
     (c.particleVolume *

@@ -28,10 +28,16 @@ function laterWater(
   return { evaporated: baked + warm, absorbed: noodleUptake(process, water - baked - warm) };
 }
 
-/** @param dryAndFat mL of all that is not water */
-export function potWater(process: Process, servedAt: number, before: number, dryAndFat: number): PotWater {
+/** @param boilsOff g that are to leave while it cooks   @param dryAndFat mL of all that is not water */
+export function potWater(
+  process: Process,
+  boilsOff: number,
+  servedAt: number,
+  before: number,
+  dryAndFat: number,
+): PotWater {
   const least = a.leastWater * before + 1e-9;
-  const cooked = Math.max(before - process.evaporatedG, least);
+  const cooked = Math.max(before - boilsOff, least);
   const away = laterWater(process, servedAt, cooked, dryAndFat);
   const left = Math.max(cooked - away.evaporated - away.absorbed, least);
   const absorbed = Math.min(away.absorbed, cooked - left);

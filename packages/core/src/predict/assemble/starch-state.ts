@@ -1,6 +1,5 @@
 import { starchIds } from '../../ingredient/substance.js';
 import { logistic } from '../../numeric/smooth-step.js';
-import { preparationOf } from '../../recipe/preparation.js';
 import { eatenRaw, gelatinization } from '../starch/gelatinization.params.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
 import { assembly as a } from './assemble.params.js';
@@ -9,15 +8,13 @@ import type { Weighed } from './weighed.js';
 const isEatenRaw = starchIds.map((id) => eatenRaw.includes(id));
 
 /** Share of a line's starch that its own amylase turns to sugar. */
-export function amylaseLoss({ line }: Weighed, heat: HeatHistory): number {
+export function amylaseLoss({ line, made }: Weighed, heat: HeatHistory): number {
   const most = line.ingredient.behaviour.amylaseLoss;
-  if (preparationOf(line.preparation).boiledSoft) return most;
-  if (most === 0 || line.stage === 'end') return 0;
-  return (
-    most *
+  if (most === 0) return 0;
+  const inPot =
     logistic((heat.maxTemperature - a.amylaseMidpoint) / a.amylaseWidth) *
-    (1 - Math.exp(-heat.hold / a.amylaseTime))
-  );
+    (1 - Math.exp(-heat.hold / a.amylaseTime));
+  return most * (1 - (1 - inPot) * (1 - made.softened));
 }
 
 /** g of the batch’s starch by what has become of it. */
@@ -28,25 +25,30 @@ export interface StarchState {
   floury: number;
 }
 
-/** @param kept share that no amylase took   @param energy blender power times seconds */
+/** Blade work (strong jug seconds) that opens most of the cells it will open. @source assumed */
+const OPENING_WORK = 0.5;
+
+/**
+ * @param g of it that are paste; what stays in pieces keeps its starch to itself   @param kept share that no amylase took
+ * @param gelatinized share of each starch that the heat since it went in gelatinizes   @param work strong jug seconds it met
+ */
 export function addStarch(
   into: StarchState,
-  { line, c, g }: Weighed,
+  { line, c, made }: Weighed,
+  g: number,
   kept: number,
   gelatinized: Float64Array,
   fineness: number,
-  energy: number,
+  work: number,
 ): void {
-  const b = c.ingredient.behaviour;
-  const enclosed = b.cellEnclosed * (1 - gelatinization.blendedCellLoss * fineness * (energy > 0 ? 1 : 0));
+  const b = line.ingredient.behaviour;
+  const opened = 1 - Math.exp(-work / OPENING_WORK);
+  const enclosed = b.cellEnclosed * (1 - gelatinization.blendedCellLoss * fineness * opened);
   for (let i = 0; i < starchIds.length; i++) {
     const mass = (c.starch[i] ?? 0) * g * kept;
     if (mass === 0) continue;
-    const own =
-      line.stage === 'end'
-        ? b.pregelatinized
-        : b.pregelatinized + (1 - b.pregelatinized) * (gelatinized[i] ?? 0);
-    const cooked = preparationOf(line.preparation).boiledSoft ? Math.max(own, gelatinization.preboiled) : own;
+    const own = b.pregelatinized + (1 - b.pregelatinized) * (gelatinized[i] ?? 0);
+    const cooked = Math.max(own, own + (gelatinization.preboiled - own) * made.softened);
     into.dispersed[i] = (into.dispersed[i] ?? 0) + mass * cooked * (1 - enclosed);
     into.inCells += mass * cooked * enclosed;
     into.raw += mass * (1 - cooked);

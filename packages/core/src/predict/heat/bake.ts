@@ -4,12 +4,17 @@ import { drying as p } from './drying.params.js';
 const squareOf = (layerMm: number): number => (layerMm / p.thicknessUnit) ** 2;
 const SECONDS = 60;
 
-/** Heat that the middle of the dish has seen, baking included: °C, min. Cooked in a pot first, then baked. */
-export function heatWithBaking(process: Process): { readonly maxTemperature: number; readonly hold: number } {
-  const pot = { maxTemperature: process.maxTemperatureC, hold: process.holdMin };
+/** Heat that the middle of the dish has seen, baking included: °C, min. @param pot what it had met before the oven */
+export function heatWithBaking(
+  process: Process,
+  pot: { readonly maxTemperature: number; readonly hold: number } = {
+    maxTemperature: process.maxTemperatureC,
+    hold: process.holdMin,
+  },
+): { readonly maxTemperature: number; readonly hold: number } {
   if (!(process.bakeMin > 0)) return pot;
   const lag = p.coreBase + p.corePerThickness * squareOf(process.layerMm);
-  const start = Math.min(process.maxTemperatureC, 60);
+  const start = Math.min(pot.maxTemperature, 60);
   const core = p.coreHottest - (p.coreHottest - start) * Math.exp(-process.bakeMin / lag);
   if (core <= pot.maxTemperature) return pot;
   return { maxTemperature: core, hold: pot.hold + Math.max(process.bakeMin - lag, 0) };

@@ -1,5 +1,23 @@
 import type { BufferAmounts } from '../acidity/charge-balance.js';
 import type { Process } from '../../recipe/recipe.js';
+import type { AcidMoment } from './acid-moment.js';
+
+/** What became of one line. */
+export interface LineFate {
+  readonly entered: number;
+  readonly heat: { readonly maxTemperature: number; readonly hold: number };
+  /** µm and hardness after the blades; strong jug seconds it met. */
+  readonly ground: { readonly diameter: number; readonly hardness: number };
+  readonly work: number;
+  /** 0..1 of it that stays in pieces. */
+  readonly pieces: number;
+  readonly aromaMinutes: number;
+  /** g that reach the pot per g weighed, without the water it drank or lost; g of sugars per g that it left in water poured off. */
+  readonly arrived: number;
+  readonly sugarsLeft: number;
+  /** Share of its alcohol that cooking leaves. */
+  readonly alcoholLeft: number;
+}
 
 /**
  * Everything extensive in the pot after cooking: independent of the temperature at which it is looked at.
@@ -15,7 +33,26 @@ export interface Mixture {
   readonly evaporated: number;
   /** Drunk by noodles that are in the sauce. */
   readonly absorbed: number;
+  /** Asked to leave while it cooks; what making ready brought beyond what was weighed (below 0: took). */
+  readonly boilsOff: number;
+  readonly broughtG: number;
+  /** Fat of the sauce, without what stays in pieces. */
   readonly fat: number;
+  /** What stays in pieces: mL of room, g of their water, fat, starch and organic acid. */
+  readonly inPieces: {
+    readonly volume: number;
+    readonly water: number;
+    readonly fat: number;
+    readonly starch: number;
+    readonly organicAcid: number;
+  };
+  /** g of gums that never met the heat they need. */
+  readonly undissolvedGums: number;
+  /** What became of each line that weighs something, and its place in the recipe. */
+  readonly fates: readonly LineFate[];
+  readonly linePlaces: readonly number[];
+  /** Each moment at which heat or something sour came to the pot. */
+  readonly acidMoments: readonly AcidMoment[];
   readonly protein: number;
   readonly fibre: number;
   readonly sugars: number;

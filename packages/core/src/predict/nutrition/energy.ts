@@ -1,5 +1,4 @@
-import { acids } from '../acidity/acid.params.js';
-import type { BufferAmounts } from '../acidity/charge-balance.js';
+import { organicAcidG } from '../acidity/charge-balance.js';
 import type { CompiledIngredient } from '../assemble/compiled-ingredient.js';
 import type { Mixture } from '../mixture/mixture.js';
 
@@ -30,26 +29,18 @@ export const energyOfParts = (parts: Burning): number =>
 
 const burningKeys = Object.keys(energyFactors) as (keyof Burning)[];
 
-/** g of organic acid in mmol of each. */
-export const organicAcidG = ({ citric, malic, acetic, lactic }: BufferAmounts): number =>
-  (citric * acids.citric.molarMass +
-    malic * acids.malic.molarMass +
-    acetic * acids.acetic.molarMass +
-    lactic * acids.lactic.molarMass) /
-  1000;
-
 /** g of starch in a batch, in whatever state. */
 export const starchIn = (mix: Mixture): number =>
-  mix.dispersedStarch.reduce((all, g) => all + g, 0) + mix.cellStarch + mix.rawStarch;
+  mix.dispersedStarch.reduce((all, g) => all + g, 0) + mix.cellStarch + mix.rawStarch + mix.inPieces.starch;
 
 /** Energy of the whole batch, kcal. */
 export const energyOf = (mix: Mixture): number =>
   energyOfParts({
-    fat: mix.fat,
+    fat: mix.fat + mix.inPieces.fat,
     protein: mix.protein,
     carbohydrate: mix.sugars + starchIn(mix),
     fibre: mix.fibre + mix.gums + mix.oligo,
-    organicAcid: organicAcidG(mix.buffers),
+    organicAcid: organicAcidG(mix.buffers) + mix.inPieces.organicAcid,
     alcohol: mix.alcohol,
   });
 

@@ -57,7 +57,7 @@ export function nutritionOf(mix: Mixture, lines: readonly RecipeLine[]): Nutriti
   return {
     energyKcal,
     energyKJ: energyKcal * KJ_PER_KCAL,
-    fat: mix.fat,
+    fat: mix.fat + mix.inPieces.fat,
     saturatedFat: sumKnown(lines, (facts) => per100(facts.saturatedFat)),
     carbohydrate: mix.sugars + starchIn(mix),
     sugars: mix.sugars,

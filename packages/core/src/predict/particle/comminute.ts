@@ -1,5 +1,6 @@
 import type { Behaviour } from '../../ingredient/composition.js';
 import { logistic } from '../../numeric/smooth-step.js';
+import type { ToolRow } from '../../recipe/method/tool.params.js';
 import { comminution as p } from './comminution.params.js';
 
 /** How far boiling before blending has softened everything, 0..1; a smooth threshold. */
@@ -7,12 +8,13 @@ export function boiledSoft(maxTemperature: number, hold: number): number {
   return logistic((maxTemperature - p.boilMidpoint) / p.boilWidth) * (1 - Math.exp(-hold / p.boilTime));
 }
 
-export interface Grinding {
-  readonly soaked: boolean;
-  /** 0..1: how far the line was boiled soft before it met the blade. */
-  readonly boiled: number;
-  /** Blender power (0..1) times seconds; 0 when the line is not blended. */
-  readonly energy: number;
+/** A blade that ran on a thing, with the hardness it met. */
+export interface Cut {
+  readonly tool: ToolRow;
+  /** s. */
+  readonly seconds: number;
+  /** 0..1. */
+  readonly hardness: number;
 }
 
 export interface Ground {
@@ -24,16 +26,40 @@ export interface Ground {
   readonly fineness: number;
 }
 
-/** Particle size after blending. Never grows with more blending. @source engine notes E-8 */
-export function grind(behaviour: Behaviour, how: Grinding): Ground {
-  const softened = (how.soaked ? behaviour.soakSoftening : 1) * behaviour.boilSoftening ** how.boiled;
-  const hardness = behaviour.hardness * Math.min(softened, 1);
-  const start = behaviour.particleSizeUm;
+/** Hardness at the blade. @param soaked, boiled 0..1: how far a soak and the heat made it soft right through */
+export function hardnessOf(
+  { hardness, soakSoftening, boilSoftening }: Behaviour,
+  soaked: number,
+  boiled: number,
+): number {
+  return hardness * Math.min(soakSoftening ** soaked * boilSoftening ** boiled, 1);
+}
+
+const timeExponent = -1 / p.workExponent;
+
+/** Size after one more blade: as if that blade had made the size it found, and went on; µm. */
+function cutFurther(size: number, { tool, seconds, hardness }: Cut): number {
+  const resists = p.hardScale * Math.max(hardness, p.hardnessFloor) ** p.hardExponent;
+  const floor = tool.finest * (p.floorSoft + p.floorHard * resists),
+    span = p.workSpan * resists;
+  if (size <= floor) return size;
+  const before = ((size - floor) / span) ** timeExponent;
+  return floor + span * (before + tool.rate * seconds) ** -p.workExponent;
+}
+
+/**
+ * Particle size after the blades that a thing met, in their order. Never grows with more blending, and no second changes much.
+ * @param start µm as it went in   @param hardness after all softening, for what the tongue feels
+ * @source kitchen physics 12: a floor for each tool, and work that falls with the power 0.75 of the time
+ */
+export function grind(behaviour: Behaviour, start: number, cuts: readonly Cut[], hardness: number): Ground {
   if (!(start > 0)) return { diameter: 0, hardness, fineness: 1 };
   const cells = behaviour.particles === 'vegetable';
-  const finest = cells ? p.finestCell : p.finest;
-  const worked = how.energy / (p.energyScale * (hardness + p.hardnessFloor));
-  const diameter = start <= finest ? start : finest + (start - finest) / (1 + worked ** p.exponent);
+  const least = Math.min(cells ? p.finestCell : p.finest, start);
+  let diameter = start;
+  for (const cut of cuts) diameter = cutFurther(diameter, cut);
+  // Cells part, they do not break; nothing at home cuts finer than the last of the gap of a blade.
+  diameter = Math.max(diameter, least);
   const fineness = cells
     ? 1 / (1 + diameter / p.finenessCellSize)
     : 1 / (1 + (diameter / p.finenessSize) ** p.finenessExponent);

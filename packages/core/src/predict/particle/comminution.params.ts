@@ -2,11 +2,15 @@ import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** @source engine notes E-8; CV 0.4 on sizes, anchors A46a–c. */
 export const comminutionParameters = {
-  finest: parameter(18, 'µm', 0.3, 'E', 'finest that a home blender reaches'),
-  finestCell: parameter(40, 'µm', 0.3, 'E', 'single vegetable cells stay whole'),
-  energyScale: parameter(10, 'power·s', 0.4, 'E', 'A46'),
-  hardnessFloor: parameter(0.02, '-', 0.4, 'E', 'A46'),
-  exponent: parameter(1.6, '-', 0.2, 'E', 'A46'),
+  finest: parameter(6, 'µm', 0.3, 'E', 'finest that a home blender reaches with the softest things'),
+  finestCell: parameter(60, 'µm', 0.3, 'E', 'single vegetable cells stay whole'),
+  hardScale: parameter(1.1, '-', 0.4, 'E', 'A46; kitchen physics 12: almonds 1, soaked cashews 0.3, curd 0.03'),
+  hardExponent: parameter(0.75, '-', 0.2, 'E', 'as above'),
+  hardnessFloor: parameter(0.008, '-', 0.5, 'E', 'the softest curd still has to be cut'),
+  floorSoft: parameter(0.5, '-', 0.4, 'E', 'kitchen physics 12: the floor of a tool with soft things'),
+  floorHard: parameter(1.5, '-', 0.4, 'E', 'and with the hardest'),
+  workSpan: parameter(718, 'µm·(strong jug s)^0.75', 0.4, 'E', 'kitchen physics 12, A46'),
+  workExponent: parameter(0.75, '-', 0.2, 'E', 'kitchen physics 12'),
   boilMidpoint: parameter(88, '°C', 0.02, 'E', 'boiling softens'),
   boilWidth: parameter(2, '°C', 0.3, 'E', 'boiling softens'),
   boilTime: parameter(4, 'min', 0.4, 'E', 'boiling softens'),
@@ -15,6 +19,7 @@ export const comminutionParameters = {
   finenessCellSize: parameter(4000, 'µm', 0.4, 'E', 'cooked vegetable cells hydrate in pieces too'),
   pieceSize: parameter(1500, 'µm', 0.3, 'E', 'above this a piece barely colours the sauce'),
   pieceColour: parameter(0.4, '-', 0.4, 'E', 'colour weight of a piece'),
+  pieceColourWidth: parameter(0.3, 'ln µm', 0.4, 'E', 'as above'),
   grainBase: parameter(150, 'µm', 0.3, 'P/E', 'soft particles are felt from about here'),
   grainHardness: parameter(110, 'µm', 0.3, 'P/E', 'hard particles are felt much smaller'),
   grainHardnessExponent: parameter(0.35, '-', 0.3, 'E', 'A46'),

@@ -3,8 +3,8 @@ import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** Hydrated volume of insoluble protein by particle class, mL per g dry; @source fitted on the anchors named. */
 export const proteinVolumeParameters = {
-  nut: parameter(4.4, 'mL/g', 0.2, 'E', 'A30 nut creams'),
-  legume: parameter(2.9, 'mL/g', 0.25, 'E', 'A35 chickpea dip'),
+  nut: parameter(6.2, 'mL/g', 0.2, 'E', 'A30 nut creams, the water of their soak counted'),
+  legume: parameter(2.7, 'mL/g', 0.25, 'E', 'A35 chickpea dip'),
   curd: parameter(5.7, 'mL/g', 0.2, 'E', 'A37 blended firm curd, packed; looser when diluted, see curdOpens; 9.5 for silken'),
   yeast: parameter(3.2, 'mL/g', 0.2, 'E', 'yeast-cell water content'),
   vegetable: parameter(3.1, 'mL/g', 0.3, 'E', 'as legume'),
@@ -13,8 +13,8 @@ export const proteinVolumeParameters = {
 
 /** Hydrated volume of insoluble fibre by particle class, mL per g dry. */
 export const fibreVolumeParameters = {
-  nut: parameter(7.3, 'mL/g', 0.25, 'E', 'A30'),
-  legume: parameter(7.7, 'mL/g', 0.25, 'E', 'A35'),
+  nut: parameter(5.9, 'mL/g', 0.25, 'E', 'A30, the water of their soak counted'),
+  legume: parameter(7.2, 'mL/g', 0.25, 'E', 'A35'),
   curd: parameter(6.5, 'mL/g', 0.25, 'E', 'as legume'),
   yeast: parameter(3, 'mL/g', 0.3, 'E', 'yeast-cell walls'),
   vegetable: parameter(50, 'mL/g', 0.25, 'P/E', 'A32–A34 purées, before crowding presses water out'),

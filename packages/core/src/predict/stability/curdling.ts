@@ -1,17 +1,15 @@
+import type { AcidMoment } from '../mixture/acid-moment.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import { curdling as p } from './curdling.params.js';
 
-/** Probability that the pot splits or curdles, 0..1. @source engine notes E-9 */
-export function curdlingProbability(mix: Mixture): number {
-  const water = Math.max(mix.water, 1e-9),
-    per100 = (g: number) => (100 * g) / water;
-  const protein = per100(mix.coagulatingProtein);
-  if (protein <= p.leastProtein) return 0;
-  const near = Math.exp(-0.5 * ((mix.pH - mix.isoelectricPh) / p.nearWidth) ** 2);
-  const low = logistic((p.lowPh - mix.pH) / p.lowWidth);
-  const hot = logistic((mix.maxTemperature - p.hotMidpoint) / p.hotWidth);
-  const fast = logistic((mix.process.heatingRateCPerMin - p.fastMidpoint) / p.fastWidth);
+/** Probability at one moment, from what acid and heat met then. */
+function atMoment(mix: Mixture, moment: AcidMoment, protein: number): number {
+  const per100 = (g: number) => (100 * g) / Math.max(mix.water, 1e-9);
+  const near = Math.exp(-0.5 * ((moment.pH - mix.isoelectricPh) / p.nearWidth) ** 2);
+  const low = logistic((p.lowPh - moment.pH) / p.lowWidth);
+  const hot = logistic((moment.temperatureC - p.hotMidpoint) / p.hotWidth) * moment.contact;
+  const fast = logistic((moment.rateCPerMin - p.fastMidpoint) / p.fastWidth);
   const starch = per100(mix.dispersedStarch.reduce((all, g) => all + g, 0));
   return logistic(
     p.base +
@@ -23,4 +21,15 @@ export function curdlingProbability(mix: Mixture): number {
       p.starch * Math.min(starch, p.starchMost) +
       p.heat * hot,
   );
+}
+
+/**
+ * Probability that the pot splits or curdles, 0..1: the worst of the moments at which acid and heat met. What went in after the
+ * heat does not curdle what was heated before it.
+ * @source engine notes E-9
+ */
+export function curdlingProbability(mix: Mixture): number {
+  const protein = (100 * mix.coagulatingProtein) / Math.max(mix.water, 1e-9);
+  if (protein <= p.leastProtein) return 0;
+  return mix.acidMoments.reduce((worst, moment) => Math.max(worst, atMoment(mix, moment, protein)), 0);
 }

@@ -1,0 +1,79 @@
+import { entriesOf } from '../../predict/course/entry.js';
+import { operationsOf } from '../../predict/ready/made-ready.js';
+import { methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
+import type { Method, Operation } from '../../recipe/method/operation.js';
+import type { Process } from '../../recipe/recipe.js';
+import type { Formula, Line } from '../formula.js';
+import type { LarderLookup } from '../recipe-of-formula.js';
+import { writeMethod } from './write-method.js';
+
+/** Where a formula's method comes from: the cook's own, the app's, or the flat process it was once written with. */
+export type MethodSource = 'own' | 'written' | 'flat';
+
+export interface MethodOfFormula {
+  readonly source: MethodSource;
+  readonly method: Method;
+  /** What is done to a line before it meets the pot. */
+  readonly readyOf: (line: Line) => Method;
+  readonly process: Process;
+}
+
+const saidOf = ({ ready, preparation }: Line): Method => ready ?? operationsOf[preparation];
+
+/** The method of a formula, and what is done to each of its lines. */
+export function methodOfFormula(
+  formula: Pick<Formula, 'lines' | 'family' | 'serve' | 'process' | 'method' | 'writesItself'>,
+  larder: LarderLookup,
+): MethodOfFormula {
+  if (formula.method)
+    return {
+      source: 'own',
+      method: formula.method,
+      readyOf: saidOf,
+      process: processOfMethod(formula.method),
+    };
+  if (formula.writesItself) {
+    const { method, ready } = writeMethod(formula, larder);
+    return {
+      source: 'written',
+      method,
+      readyOf: (line) => line.ready ?? ready.get(line.id) ?? saidOf(line),
+      process: processOfMethod(method),
+    };
+  }
+  return {
+    source: 'flat',
+    method: methodOfProcess(formula.process),
+    readyOf: saidOf,
+    process: formula.process,
+  };
+}
+
+/**
+ * A method that names every line: what goes in at the start opens it, and what goes in after the heat has its own operation.
+ * The pot comes out the same.
+ */
+export function withEveryLine(method: Method, lines: readonly Pick<Line, 'id' | 'stage'>[]): Method {
+  const named = new Set(method.flatMap((operation) => operation.lines ?? []));
+  const unnamed = lines.filter((line) => !named.has(line.id));
+  const there = new Set(lines.map(({ id }) => id));
+  const kept = method.map((operation): Operation =>
+    operation.lines ? { ...operation, lines: operation.lines.filter((id) => there.has(id)) } : operation,
+  );
+  if (unnamed.length === 0) return kept;
+  const entries = entriesOf(unnamed as never, kept);
+  const places = new Map<number, string[]>();
+  unnamed.forEach((line, i) => {
+    const at = Math.max(0, Math.ceil(entries[i]!.at));
+    places.set(at, [...(places.get(at) ?? []), line.id]);
+  });
+  const ordered = [...places].sort(([a], [b]) => b - a);
+  return ordered.reduce<Method>((now, [at, ids]) => {
+    const there = now[at];
+    if (there?.kind === 'put-in')
+      return now.map((operation, k) =>
+        k === at ? { ...operation, lines: [...(operation.lines ?? []), ...ids] } : operation,
+      );
+    return [...now.slice(0, at), { kind: 'put-in', lines: ids }, ...now.slice(at)];
+  }, kept);
+}

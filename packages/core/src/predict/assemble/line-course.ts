@@ -1,0 +1,74 @@
+import { logistic } from '../../numeric/smooth-step.js';
+import { alcoholLeft } from '../course/aroma.js';
+import { course as p } from '../course/course.params.js';
+import type { Course } from '../course/course.js';
+import { aromaMinutes, heatSince } from '../course/heat-course.js';
+import { heatWithBaking } from '../heat/bake.js';
+import { boiledSoft, type Cut, grind, type Ground, hardnessOf } from '../particle/comminute.js';
+import type { HeatHistory } from '../starch/gelatinize.js';
+import type { Weighed } from './weighed.js';
+
+/** What one line meets on its way through the pot. */
+export interface LineCourse {
+  /** Place of the operation it goes in with; below 0 for the start. */
+  readonly entered: number;
+  /** Heat since it went in, baking included. */
+  readonly heat: HeatHistory;
+  readonly ground: Ground;
+  /** Strong jug seconds that it met. */
+  readonly work: number;
+  /** 0..1 of it that stays in pieces. */
+  readonly pieces: number;
+  /** min near the boil, made ready and in the pot. */
+  readonly aromaMinutes: number;
+  readonly arrived: number;
+  readonly sugarsLeft: number;
+  readonly alcoholLeft: number;
+}
+
+/** Share of a thing that no blade touched which stays pieces in a sauce that one has gone through. */
+function piecesOf(size: number, own: number, all: number): number {
+  if (!(size > 0) || own > 0) return 0;
+  return logistic(Math.log(size / p.pieceFrom) / p.pieceWidth) * (1 - Math.exp(-all / p.pieceGate));
+}
+
+/** @param pot heat of what was in from the start   @param keptLiquid share of the liquid that did not boil off */
+export function lineCourse(
+  { line, c, g, made, place, lostSugars }: Weighed,
+  course: Course,
+  pot: HeatHistory,
+  keptLiquid: number,
+): LineCourse {
+  const { at, inPieces } = course.entries[place] ?? { at: -1, inPieces: false };
+  const b = c.ingredient.behaviour;
+  const cuts: Cut[] = [];
+  let work = 0,
+    all = 0,
+    boiled = made.softened;
+  for (const blade of course.blades) {
+    all += blade.tool.rate * blade.seconds;
+    if (blade.at < at || inPieces || line.blended === false) continue;
+    const met = heatSince(course.heat, at, blade.at);
+    boiled = 1 - (1 - made.softened) * (1 - boiledSoft(met.maxTemperature, met.hold));
+    cuts.push({
+      tool: blade.tool,
+      seconds: blade.seconds,
+      hardness: hardnessOf(b, made.soakedShare, boiled),
+    });
+    work += blade.tool.rate * blade.seconds;
+  }
+  const start =
+    made.sizeUm === undefined ? b.particleSizeUm : Math.min(made.sizeUm, b.particleSizeUm || made.sizeUm);
+  const heat = at < 0 ? pot : heatWithBaking(course.process, heatSince(course.heat, at));
+  return {
+    entered: at,
+    heat,
+    arrived: g / line.mass,
+    sugarsLeft: lostSugars / line.mass,
+    alcoholLeft: c.alcohol > 0 ? alcoholLeft(heat, keptLiquid) : 1,
+    ground: grind(b, start, cuts, hardnessOf(b, made.soakedShare, boiled)),
+    work,
+    pieces: inPieces ? 1 : line.blended === false ? 0 : piecesOf(start, work, all),
+    aromaMinutes: made.heatMinutes + aromaMinutes(course.heat, at),
+  };
+}

@@ -1,0 +1,73 @@
+import { bladeOf, type BladeRun } from '../../recipe/method/blade.js';
+import { methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
+import { amountOf, choiceOf, type Method } from '../../recipe/method/operation.js';
+import type { Process, Recipe } from '../../recipe/recipe.js';
+import { type Entry, entriesOf } from './entry.js';
+import { evaporationRate } from './evaporation.js';
+import { type HeatCourse, heatCourse } from './heat-course.js';
+
+/** A blade that runs at an operation. */
+export interface Blade extends BladeRun {
+  readonly at: number;
+}
+
+/** What happens in the pot, first to last, whatever its temperature is looked at. */
+export interface Course {
+  readonly method: Method;
+  /** The same in the flat words of what reads only those. */
+  readonly process: Process;
+  readonly entries: readonly Entry[];
+  readonly heat: HeatCourse;
+  readonly blades: readonly Blade[];
+}
+
+/** The part of a course that only the method decides. */
+type Fixed = Omit<Course, 'entries'>;
+const known = new WeakMap<object, Fixed>();
+
+function fixedOf(key: object, method: Method, process: Process): Fixed {
+  const before = known.get(key);
+  if (before) return before;
+  const fixed: Fixed = {
+    method,
+    process,
+    heat: heatCourse(method),
+    blades: method.flatMap((operation, at) => {
+      const run = bladeOf(operation);
+      return run ? [{ ...run, at }] : [];
+    }),
+  };
+  known.set(key, fixed);
+  return fixed;
+}
+
+/** The course of a recipe: its method, or what its flat process always meant. */
+export function courseOf({ lines, process, method }: Pick<Recipe, 'lines' | 'process' | 'method'>): Course {
+  const fixed = method
+    ? fixedOf(method, method, processOfMethod(method))
+    : fixedOf(process, methodOfProcess(process), process);
+  return { ...fixed, entries: entriesOf(lines, fixed.method) };
+}
+
+/**
+ * Water that is to leave the pot while it cooks, g: what is stated, what a pan loses in its minutes, or what is above the
+ * mass it is boiled down to.
+ * @param massG of the pot before
+ */
+export function waterToLeave({ method }: Pick<Course, 'method'>, massG: number): number {
+  let gone = 0;
+  for (const operation of method) {
+    if (operation.kind === 'heat') gone += amountOf(operation, 'lossG');
+    if (operation.kind !== 'boil-down') continue;
+    if (operation.toG !== undefined) gone += Math.max(massG - gone - operation.toG, 0);
+    else
+      gone +=
+        amountOf(operation, 'minutes') *
+        evaporationRate({
+          panCm: amountOf(operation, 'panCm'),
+          vigour: choiceOf(operation, 'vigour') ?? 'simmer',
+          lid: choiceOf(operation, 'lid') ?? 'open',
+        });
+  }
+  return gone;
+}

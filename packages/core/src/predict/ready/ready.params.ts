@@ -1,0 +1,38 @@
+import { parameter, valuesOf } from '../../numeric/parameter.js';
+
+/** What soaking, boiling, frying and roasting do to one thing before the pot. @source kitchen physics 1, 2, 5, 6 */
+export const readyParameters = {
+  boilingPoured: parameter(92, '°C', 0.02, 'E', 'water poured on boiling, warmed bowl and food taken off'),
+  roomC: parameter(20, '°C', 0.1, 'E', 'kitchen'),
+  bowlCools: parameter(70, 'min', 0.3, 'E', 'time constant of an open 1 L bowl'),
+  hottestSoak: parameter(75, '°C', 0.03, 'E', 'where the first hour under boiling water stands'),
+  waterPerDry: parameter(3, 'g/g', 0.3, 'E', 'water over what soaks'),
+  clingSmall: parameter(0.04, 'g/g', 0.5, 'E', 'water that clings to what was drained and not shaken'),
+  clingTime: parameter(0.02, 'h', 0.5, 'E', 'wetted at once'),
+  letOutRate: parameter(0.35, 'of the soaking rate', 0.4, 'P/E', 'solids leave by the path water enters'),
+  letOutHot: parameter(2, '-', 0.3, 'P/E', 'hot water takes twice as much'),
+  letOutHotFrom: parameter(50, '°C', 0.1, 'P/E', 'as above'),
+  letOutHotWidth: parameter(4, '°C', 0.3, 'E', 'as above'),
+  sugarMost: parameter(0.85, '-', 0.2, 'P/E', 'share of the sugars that can reach the water'),
+  sugarRate: parameter(0.2, 'of the soaking rate', 0.4, 'P/E', 'small molecules equalise by dilution'),
+  sugarHeld: parameter(0.6, 'g/g', 0.3, 'E', 'water of the food itself among which they divide'),
+  simmerC: parameter(98, '°C', 0.01, 'P', 'a pot at the boil'),
+  doneSharpness: parameter(3, '-', 0.2, 'E', 'softened to 95 % when done'),
+  cookedThrough: parameter(0.95, '-', 0.03, 'E', 'gelatinized share of what was boiled soft'),
+  fryLow: parameter(1.3, 'g/(min·dm²)', 0.3, 'E', 'water a pan drives off at low heat'),
+  fryGentle: parameter(2.2, 'g/(min·dm²)', 0.3, 'E', 'low to medium'),
+  fryMedium: parameter(2.8, 'g/(min·dm²)', 0.3, 'E', 'medium'),
+  fryHigh: parameter(5, 'g/(min·dm²)', 0.3, 'E', 'high'),
+  fryWarmUp: parameter(0.065, 'min per g and (g/(min))⁻¹', 0.3, 'E', 'until the first water leaves'),
+  fryPiece: parameter(5, 'mm', 0, 'P/E', 'piece at which the rates are given'),
+  frySizeExponent: parameter(-0.7, '-', 0.3, 'E', 'larger pieces give their water slower'),
+  fryLidLeaves: parameter(0.1, '-', 0.5, 'E', 'under a lid the water stays in the pan'),
+  roastLag: parameter(5, 'min', 0.3, 'E', 'until water leaves in the oven'),
+  roastReference: parameter(110, 'K above the wet surface', 0, 'P/E', 'oven of 200 °C over 90 °C'),
+  roastSurface: parameter(90, '°C', 0.03, 'P/E', 'wet surface'),
+  roastPiece: parameter(25, 'mm', 0, 'P/E', 'piece at which the rates are given'),
+  roastSoftens: parameter(12, 'min', 0.4, 'E', 'time constant of softening in the oven'),
+  frySoftens: parameter(8, 'min', 0.4, 'E', 'time constant of softening in the pan'),
+  dryHeatBrowns: parameter(0.5, 'of the loose water', 0.4, 'E', 'beyond it the surface is dry and browns'),
+} as const;
+export const ready = valuesOf(readyParameters);

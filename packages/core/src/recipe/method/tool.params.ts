@@ -1,0 +1,21 @@
+import type { ChoiceOf } from './operation-field.js';
+
+/** How a kitchen tool cuts. */
+export interface ToolRow {
+  /** 0..1 as a flat process says it: stick 0.35, jug 0.6, strong 0.9. */
+  readonly power: number;
+  /** Rate at which it works, strong jug = 1. */
+  readonly rate: number;
+  /** µm below which it does not get with hard things. */
+  readonly finest: number;
+}
+
+/** @source kitchen physics 12, E, CV 0.4: blade speed and gap of domestic tools; the whisk only parts what hangs together. */
+export const tools: Readonly<Record<ChoiceOf<'tool'>, ToolRow>> = {
+  'strong-jug': { power: 0.9, rate: 1, finest: 12 },
+  'small-cup': { power: 0.75, rate: 0.7, finest: 18 },
+  jug: { power: 0.6, rate: 0.45, finest: 25 },
+  stick: { power: 0.35, rate: 0.12, finest: 80 },
+  processor: { power: 0.3, rate: 0.1, finest: 150 },
+  whisk: { power: 0.05, rate: 0.002, finest: 1000 },
+};
