@@ -68,6 +68,7 @@ export {
 } from './recipe/method/operation-kinds.js';
 export { choiceOf, figureOf, type Method, type Operation } from './recipe/method/operation.js';
 export { bladeOf } from './recipe/method/blade.js';
+export { tools } from './recipe/method/tool.params.js';
 export { heatOf, methodOfProcess, processOfMethod } from './recipe/method/flat-process.js';
 export { madeReady, type MadeReady, operationsOf, readyYield } from './predict/ready/made-ready.js';
 export { courseOf } from './predict/course/course.js';

@@ -12,7 +12,7 @@ import { ConflictGate } from '../saving/conflict-gate';
 import { focusAddIngredient } from '../open-formula/focus';
 import { LineList } from './lines/line-list';
 import { PeopleStrip } from './people/people-strip';
-import { ProcessStrip } from './process/process-strip';
+import { MethodStrip } from './method/method-strip';
 import { RailsPanel } from './rails/rails-panel';
 import { setSaving } from '../saving/saving';
 import { useHousehold } from '../household/household-store';
@@ -110,7 +110,7 @@ export function Component() {
           <WorkSide />
         </div>
       </div>
-      <ProcessStrip />
+      <MethodStrip />
       <ConflictGate />
     </main>
   );

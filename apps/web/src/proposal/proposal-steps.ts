@@ -1,4 +1,4 @@
-import type { FormulaStep, LineChange, Measurable, PotLine, Proposal, Role } from '@alterum/core';
+import type { FormulaStep, LineChange, Measurable, Method, PotLine, Proposal, Role } from '@alterum/core';
 
 /** The edits that make a proposal of the balance come true: all of its changes, or those that are ticked; a helper is a line of its own. */
 export function stepsOfProposal(
@@ -44,8 +44,10 @@ export function stepsOfOption(
   option: { readonly lines: readonly PotLine[]; readonly amounts: readonly Measurable[] },
   before: readonly number[],
   newId: () => string,
+  method?: Method,
 ): readonly FormulaStep[] {
-  const steps: FormulaStep[] = [];
+  const steps: FormulaStep[] = [],
+    standsFor = new Map<string, string>();
   const places = order.map(({ id }) => id);
   const stays = new Set(
     option.lines.flatMap(({ origin }, i) =>
@@ -67,6 +69,7 @@ export function stepsOfOption(
     const replaced = line.replaces === undefined ? undefined : lineIds[line.replaces];
     const at = replaced === undefined ? places.length : places.indexOf(replaced);
     const id = newId();
+    if (replaced !== undefined && !standsFor.has(replaced)) standsFor.set(replaced, id);
     const role =
       line.sauce === undefined
         ? (order.find((other) => other.id === replaced)?.role ?? line.ingredient.role)
@@ -86,5 +89,15 @@ export function stepsOfOption(
     places.splice(at, 0, id);
   });
   lineIds.forEach((id) => stays.has(id) || steps.push({ step: 'remove-line', line: id }));
+  // What stands in goes in with the operation that the other went in with.
+  if (method && standsFor.size > 0)
+    steps.push({
+      step: 'set-method',
+      method: method.map((operation) =>
+        operation.lines
+          ? { ...operation, lines: operation.lines.map((id) => standsFor.get(id) ?? id) }
+          : operation,
+      ),
+    });
   return steps;
 }

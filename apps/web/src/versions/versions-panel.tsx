@@ -33,6 +33,7 @@ function differenceWords(difference: Difference): string {
     case 'made':
       return `${nameOf(difference.ingredient)} made otherwise`;
     case 'process':
+    case 'method':
       return 'cooked otherwise';
     case 'serving':
       return 'served otherwise';

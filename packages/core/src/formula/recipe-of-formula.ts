@@ -3,8 +3,7 @@ import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 import { gramsOf } from '../quantity/amount.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import { readyYield } from '../predict/ready/made-ready.js';
-import type { Method } from '../recipe/method/operation.js';
-import { methodOfFormula } from './method/method-of-formula.js';
+import { type MethodOfFormula, methodOfFormula } from './method/method-of-formula.js';
 import type { Formula, Line } from './formula.js';
 
 export interface LineProblem {
@@ -26,7 +25,7 @@ export type LarderLookup = (id: string) => Ingredient | undefined;
 function resolveLine(
   line: Line,
   larder: LarderLookup,
-  readyOf: (line: Line) => Method,
+  { readyOf, readySaid }: Pick<MethodOfFormula, 'readyOf' | 'readySaid'>,
 ): RecipeLine | LineProblem {
   const ingredient = larder(line.ingredient);
   if (!ingredient)
@@ -48,21 +47,29 @@ function resolveLine(
       kind: 'unknown-weight',
       message: `The weight of one ${line.amount.unit} of ${ingredient.name.toLowerCase()} is not known; it is left out of the figures.`,
     };
-  const ready = readyOf(line);
-  const before = line.weighed === 'ready' ? grams(mass / readyYield(ingredient, ready, mass)) : mass;
-  return { id: line.id, ingredient, mass: before, preparation: line.preparation, stage: line.stage, ready };
+  const before = line.weighed === 'ready' ? grams(mass / readyYield(ingredient, readyOf(line), mass)) : mass;
+  const ready = readySaid(line);
+  return {
+    id: line.id,
+    ingredient,
+    mass: before,
+    preparation: line.preparation,
+    stage: line.stage,
+    ...(ready ? { ready } : {}),
+  };
 }
 
 export function recipeOfFormula(
   formula: Pick<Formula, 'lines' | 'family' | 'process' | 'serve' | 'method' | 'writesItself'>,
   larder: LarderLookup,
 ): ResolvedFormula {
-  const { source, method, process, readyOf } = methodOfFormula(formula, larder);
+  const made = methodOfFormula(formula, larder),
+    { source, method, process } = made;
   const lines: RecipeLine[] = [],
     lineIds: string[] = [],
     problems: LineProblem[] = [];
   for (const line of formula.lines) {
-    const resolved = resolveLine(line, larder, readyOf);
+    const resolved = resolveLine(line, larder, made);
     if ('kind' in resolved) problems.push(resolved);
     else {
       lines.push(resolved);

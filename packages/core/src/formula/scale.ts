@@ -1,9 +1,28 @@
+import type { Operation } from '../recipe/method/operation.js';
 import type { FormulaStep } from './step.js';
 import type { Formula } from './formula.js';
 
 /** Digits that an amount keeps when it is scaled: no kitchen measures finer. */
 const DIGITS = 3;
 const rounded = (value: number): number => Number(value.toPrecision(DIGITS));
+
+/** What of a method grows with the batch in the same pans: masses, and the minutes that drive off their share of water. Times of heat, blade and soak stay. */
+const scaledOperation = (operation: Operation, by: number): Operation => ({
+  ...operation,
+  ...(operation.lossG === undefined ? {} : { lossG: rounded(operation.lossG * by) }),
+  ...(operation.toG === undefined ? {} : { toG: rounded(operation.toG * by) }),
+  ...(operation.noodlesG === undefined ? {} : { noodlesG: rounded(operation.noodlesG * by) }),
+  ...(operation.kind === 'boil-down' && operation.minutes !== undefined
+    ? { minutes: rounded(operation.minutes * by) }
+    : {}),
+});
+
+function methodFor({ method, writesItself, process }: Formula, by: number): readonly FormulaStep[] {
+  if (method)
+    return [{ step: 'set-method', method: method.map((operation) => scaledOperation(operation, by)) }];
+  if (writesItself) return [];
+  return [{ step: 'set-process', process: { evaporatedG: rounded(process.evaporatedG * by) } }];
+}
 
 /**
  * The edits that make a formula for another number of portions: every amount, every bound and the water that boils off by the same factor.
@@ -26,9 +45,5 @@ export function stepsForPortions(formula: Formula, portions: number): readonly F
         ]
       : []),
   ]);
-  return [
-    ...lines,
-    { step: 'set-process', process: { evaporatedG: rounded(formula.process.evaporatedG * by) } },
-    { step: 'set-portions', portions },
-  ];
+  return [...lines, ...methodFor(formula, by), { step: 'set-portions', portions }];
 }

@@ -1,3 +1,4 @@
+import { courseOf } from './course/course.js';
 import { compiledIngredient } from './assemble/compiled-ingredient.js';
 import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 import { absurdShares, largeLineG } from './warnings.params.js';
@@ -35,7 +36,9 @@ function lineWarning(line: RecipeLine, share: number): string | undefined {
   return undefined;
 }
 
-function processWarnings({ process, serving, lines }: Recipe): readonly Warning[] {
+function processWarnings(recipe: Recipe): readonly Warning[] {
+  const { serving, lines } = recipe,
+    { process } = courseOf(recipe);
   const warnings: Warning[] = [];
   const warn = (field: string, message: string) => warnings.push({ field: `process.${field}`, message });
   const water = lines.reduce((all, line) => all + compiledIngredient(line.ingredient).water * line.mass, 0);

@@ -1,4 +1,7 @@
+import { kindOf } from '../recipe/method/operation-kinds.js';
+import type { Operation } from '../recipe/method/operation.js';
 import type { Process } from '../recipe/recipe.js';
+import { courseOf } from '../predict/course/course.js';
 import { momentOf, potAt } from '../predict/pot-at.js';
 import { consistencyAt } from '../predict/thickness/consistency.js';
 import { type Moment } from '../predict/thickness/flow.js';
@@ -20,7 +23,7 @@ const thicknessAt = ({ mix, prediction }: Assessed, at: Moment): Band =>
 export function thicknessRaw({ recipe, prediction }: Assessed): Band {
   const { rawC } = otherMoments;
   const process: Process = {
-    ...recipe.process,
+    ...courseOf(recipe).process,
     maxTemperatureC: rawC,
     holdMin: 0,
     evaporatedG: 0,
@@ -28,9 +31,17 @@ export function thicknessRaw({ recipe, prediction }: Assessed): Band {
     keepWarmMin: 0,
     noodlesG: 0,
   };
+  const method = recipe.method?.map((operation): Operation =>
+    kindOf(operation.kind).heats || operation.kind === 'hold'
+      ? { kind: 'put-in', ...(operation.lines ? { lines: operation.lines } : {}) }
+      : operation,
+  );
   return withDoubtOf(
     prediction.viscosity,
-    potAt({ ...recipe, process }, { temperature: rawC, storage: 'cool', days: 0 }).flow.viscosity,
+    potAt(
+      { ...recipe, process, ...(method ? { method } : {}) },
+      { temperature: rawC, storage: 'cool', days: 0 },
+    ).flow.viscosity,
   );
 }
 

@@ -1,9 +1,18 @@
-import { ingredientById, kindsBeside, type Line } from '@alterum/core';
-import { ChartArea, MoveHorizontal, Replace, Trash2 } from 'lucide-react';
+import {
+  afterTheHeat,
+  atTheStart,
+  inPieces,
+  ingredientById,
+  kindsBeside,
+  type Line,
+  type Stage,
+} from '@alterum/core';
+import { ArrowDownToLine, ChartArea, Flame, Leaf, MoveHorizontal, Replace, Trash2 } from 'lucide-react';
 import { MenuChoice, MenuItem, MenuRule } from '../../ui/menu';
-import { take } from '../../open-formula/bench-store';
+import { take, useFormula } from '../../open-formula/bench-store';
 import { holdKey, holdOf, holdOptions } from './hold-choice';
 import { preparationNames, stageNames } from '../../words/line-words';
+import { stepsOfMethod } from '../method/method-edits';
 import { openWork } from '../../open-formula/work-store';
 
 const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) =>
@@ -17,7 +26,17 @@ export default function LineMenu({
   readonly line: Line;
   readonly typeBounds: () => void;
 }) {
-  const kinds = kindsBeside(line.ingredient);
+  const kinds = kindsBeside(line.ingredient),
+    formula = useFormula();
+  // When a line goes in is said once: by its stage, and in a method of one's own by the operation it goes in with.
+  const place = (change: typeof inPieces, stage: Stage) =>
+    take({
+      step: 'several',
+      steps: [
+        { step: 'set-stage', line: line.id, stage },
+        stepsOfMethod(formula, (method) => change(method, line.id)),
+      ],
+    });
   return (
     <>
       <MenuItem onSelect={() => openWork('swap', line.id)}>
@@ -41,14 +60,35 @@ export default function LineMenu({
         label="Made ready"
         value={line.preparation}
         options={optionsOf(preparationNames)}
-        onChange={(preparation) => take({ step: 'set-preparation', line: line.id, preparation })}
+        onChange={(preparation) =>
+          take({
+            step: 'several',
+            steps: [
+              { step: 'set-ready', line: line.id, ready: preparation === 'as-is' ? [] : undefined },
+              { step: 'set-preparation', line: line.id, preparation },
+            ],
+          })
+        }
       />
       <MenuChoice
         label="Goes in"
         value={line.stage}
         options={optionsOf(stageNames)}
-        onChange={(stage) => take({ step: 'set-stage', line: line.id, stage })}
+        onChange={(stage) => {
+          if (stage === 'end') place(afterTheHeat, stage);
+          else if (line.stage === 'end') place(atTheStart, stage);
+          else take({ step: 'set-stage', line: line.id, stage });
+        }}
       />
+      <MenuItem onSelect={() => place(afterTheHeat, 'end')}>
+        <Flame size={16} aria-hidden /> Goes in after the heat
+      </MenuItem>
+      <MenuItem onSelect={() => place(inPieces, line.stage)}>
+        <Leaf size={16} aria-hidden /> Stays in pieces
+      </MenuItem>
+      <MenuItem onSelect={() => place(atTheStart, line.stage === 'end' ? 'start' : line.stage)}>
+        <ArrowDownToLine size={16} aria-hidden /> Goes in at the start
+      </MenuItem>
       <MenuChoice
         label="When balancing"
         value={holdKey(line)}

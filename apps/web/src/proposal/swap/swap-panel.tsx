@@ -36,6 +36,7 @@ const stepsFor = (formula: Formula, present: Outcome, option: SwapOption): reado
     option,
     present.recipe.lines.map(({ mass }) => mass),
     nanoid,
+    formula.method,
   );
 
 /** What is chosen to be swapped, as it stands in the choice. */

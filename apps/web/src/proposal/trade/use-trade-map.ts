@@ -20,9 +20,13 @@ export function useTradeMap(
   }>();
   const rest = JSON.stringify([
     formula.lines.map((line) =>
-      line.id === xId || line.id === yId ? [line.id, line.preparation, line.stage] : line,
+      line.id === xId || line.id === yId
+        ? [line.id, line.preparation, line.stage, line.ready, line.weighed]
+        : line,
     ),
     formula.process,
+    formula.method,
+    formula.writesItself,
     formula.serve,
     formula.brief,
     formula.family,

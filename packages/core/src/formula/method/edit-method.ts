@@ -62,9 +62,18 @@ export function moved(method: Method, from: number, to: number): Method {
   return [...rest.slice(0, place), operation, ...rest.slice(place)];
 }
 
-/** One operation changed; a field set to undefined is as usual again. */
-export const changed = (method: Method, at: number, change: Partial<Operation>): Method =>
-  method.map((operation, k) => (k === at ? ({ ...operation, ...change } as Operation) : operation));
+/** What is said anew of an operation; a field set to undefined is as usual again. */
+export type OperationChange = { readonly [K in keyof Operation]?: Operation[K] | undefined };
+
+/** An operation with some of it said anew. */
+export const changedOperation = (operation: Operation, change: OperationChange): Operation =>
+  Object.fromEntries(
+    Object.entries({ ...operation, ...change }).filter(([, value]) => value !== undefined),
+  ) as unknown as Operation;
+
+/** A method with one operation changed. */
+export const changed = (method: Method, at: number, change: OperationChange): Method =>
+  method.map((operation, k) => (k === at ? changedOperation(operation, change) : operation));
 
 /** One operation left out; its lines go in where they would by themselves. */
 export const withoutOperation = (method: Method, at: number): Method => method.filter((_, k) => k !== at);

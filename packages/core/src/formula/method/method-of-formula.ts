@@ -15,6 +15,8 @@ export interface MethodOfFormula {
   readonly method: Method;
   /** What is done to a line before it meets the pot. */
   readonly readyOf: (line: Line) => Method;
+  /** The same where more is said than its preparation; undefined elsewhere. */
+  readonly readySaid: (line: Line) => Method | undefined;
   readonly process: Process;
 }
 
@@ -25,28 +27,14 @@ export function methodOfFormula(
   formula: Pick<Formula, 'lines' | 'family' | 'serve' | 'process' | 'method' | 'writesItself'>,
   larder: LarderLookup,
 ): MethodOfFormula {
+  const written = !formula.method && formula.writesItself ? writeMethod(formula, larder) : undefined;
+  const readySaid = (line: Line): Method | undefined => line.ready ?? written?.ready.get(line.id);
+  const ready = { readySaid, readyOf: (line: Line) => readySaid(line) ?? saidOf(line) };
   if (formula.method)
-    return {
-      source: 'own',
-      method: formula.method,
-      readyOf: saidOf,
-      process: processOfMethod(formula.method),
-    };
-  if (formula.writesItself) {
-    const { method, ready } = writeMethod(formula, larder);
-    return {
-      source: 'written',
-      method,
-      readyOf: (line) => line.ready ?? ready.get(line.id) ?? saidOf(line),
-      process: processOfMethod(method),
-    };
-  }
-  return {
-    source: 'flat',
-    method: methodOfProcess(formula.process),
-    readyOf: saidOf,
-    process: formula.process,
-  };
+    return { ...ready, source: 'own', method: formula.method, process: processOfMethod(formula.method) };
+  if (written)
+    return { ...ready, source: 'written', method: written.method, process: processOfMethod(written.method) };
+  return { ...ready, source: 'flat', method: methodOfProcess(formula.process), process: formula.process };
 }
 
 /**

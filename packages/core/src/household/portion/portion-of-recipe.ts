@@ -1,4 +1,5 @@
 import { isLikenedByNumbers } from '../../ingredient/ingredient.js';
+import { courseOf } from '../../predict/course/course.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import type { PointPrediction } from '../../predict/prediction.js';
 import { bitingStrength } from '../../predict/taste/pungency.js';
@@ -15,16 +16,17 @@ export function portionOfRecipe(
   labels: ReadonlyMap<string, PackLabel> = new Map(),
   ids: readonly string[] = [],
 ): Portion {
-  const { blenderPower, blendSeconds } = recipe.process;
-  const unblended = blenderPower * blendSeconds === 0;
+  const { blades, entries } = courseOf(recipe);
   const lines = recipe.lines.map(({ ingredient, mass, blended }, i): PortionLine => {
+    const { at, inPieces } = entries[i]!;
+    const untouched = inPieces || !blades.some((blade) => blade.at > at);
     const label = labels.get(ingredient.id);
     return {
       id: ids[i] ?? String(i),
       ingredient,
       named: ingredient.name,
       gramsPerPortion: mass / portions,
-      whole: blended === undefined ? unblended : !blended,
+      whole: blended === undefined ? untouched : !blended,
       ...(label ? { label } : {}),
     };
   });

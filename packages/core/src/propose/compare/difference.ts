@@ -21,6 +21,7 @@ export type Difference =
       readonly from: number | boolean;
       readonly to: number | boolean;
     }
+  | { readonly kind: 'method' }
   | { readonly kind: 'serving' }
   | { readonly kind: 'portions'; readonly from: number; readonly to: number }
   | { readonly kind: 'brief' }
@@ -64,7 +65,10 @@ export function differencesOf(before: Formula, after: Formula, larder: LarderLoo
       to = gramsIn(is, larder);
     return [
       ...(apart(from, to) ? [{ kind: 'amount', ingredient: is.ingredient, from, to } as const] : []),
-      ...(was.preparation !== is.preparation || was.stage !== is.stage
+      ...(was.preparation !== is.preparation ||
+      was.stage !== is.stage ||
+      was.weighed !== is.weighed ||
+      JSON.stringify(was.ready) !== JSON.stringify(is.ready)
         ? [{ kind: 'made', ingredient: is.ingredient } as const]
         : []),
     ];
@@ -78,6 +82,9 @@ export function differencesOf(before: Formula, after: Formula, larder: LarderLoo
   return [
     ...lines,
     ...process,
+    ...(same(before.method, after.method) && before.writesItself === after.writesItself
+      ? []
+      : [{ kind: 'method' } as const]),
     ...(same(before.serve, after.serve) ? [] : [{ kind: 'serving' } as const]),
     ...(before.portions === after.portions
       ? []

@@ -3,6 +3,8 @@ import { sensibleShare } from '../identity/sensible-share.params.js';
 import { railOf } from '../../property/rail.js';
 import { type RailId } from '../../property/properties.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
+import { readyOperations } from '../../predict/assemble/weighed.js';
+import { madeReady } from '../../predict/ready/made-ready.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
@@ -22,7 +24,10 @@ export interface PotLine extends RecipeLine {
 const NO_SPREAD = { viscosity: 0, yieldStress: 0, stretch: 0 } as const;
 export const sumOf = (lines: readonly RecipeLine[], per: (line: RecipeLine) => number): number =>
   lines.reduce((all, line) => all + per(line) * line.mass, 0);
-export const waterOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).water;
+/** g of water per g that a line brings, what it drank or lost before the pot included. */
+export const waterOf = (line: RecipeLine): number =>
+  compiledIngredient(line.ingredient).water +
+  madeReady(line.ingredient, readyOperations(line), line.mass).water;
 const saltOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).salt;
 
 /** Share of salt from which something is a salting, and of water from which it is the dish’s liquid. */
@@ -172,9 +177,11 @@ export function replaceLine(
   const replaced = pot.lines[at];
   if (!replaced) throw new RangeError(`the pot has no line ${at}`);
   const arrived = firstAmounts(original, at, replaced, substitute, pot);
-  const { origin } = replaced;
-  const placed = arrived.map((line): PotLine => ({
+  const { origin, id } = replaced;
+  const placed = arrived.map((line, k): PotLine => ({
     ...line,
+    // What stands in goes in where the other did.
+    ...(k === 0 && id !== undefined ? { id } : {}),
     ...(origin === undefined ? {} : { replaces: origin }),
     ...(substitute.sauce === undefined ? {} : { sauce: substitute.sauce }),
   }));

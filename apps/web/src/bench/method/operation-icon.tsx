@@ -1,0 +1,44 @@
+import type { OperationKindId } from '@alterum/core';
+import {
+  ArrowDownToLine,
+  Fan,
+  Flame,
+  Grid2x2,
+  Hourglass,
+  Leaf,
+  type LucideIcon,
+  Microwave,
+  Scissors,
+  Snowflake,
+  Soup,
+  Thermometer,
+  Waves,
+  Wind,
+} from 'lucide-react';
+
+/** A picture beside the words of an operation; the words say it as well. */
+const icons: Readonly<Record<OperationKindId, LucideIcon>> = {
+  'put-in': ArrowDownToLine,
+  'stir-in': Leaf,
+  soak: Waves,
+  'boil-soft': Soup,
+  roast: Microwave,
+  fry: Flame,
+  cut: Scissors,
+  swell: Hourglass,
+  stand: Hourglass,
+  blend: Fan,
+  pulse: Fan,
+  heat: Flame,
+  'boil-down': Wind,
+  cool: Thermometer,
+  chill: Snowflake,
+  bake: Microwave,
+  hold: Soup,
+  rest: Grid2x2,
+};
+
+export function OperationIcon({ kind }: { readonly kind: OperationKindId }) {
+  const Icon = icons[kind];
+  return <Icon size={15} aria-hidden className="shrink-0 text-rim" />;
+}

@@ -1,0 +1,96 @@
+import {
+  changed,
+  gramsOf,
+  kindOf,
+  type Line,
+  type Method,
+  type OperationChange,
+  operationKindIds,
+  type OperationKindId,
+  readyYield,
+} from '@alterum/core';
+import { Trash2 } from 'lucide-react';
+import { findIngredient } from '../../household/house-larder';
+import { take } from '../../open-formula/bench-store';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/choice';
+import { gramsText } from '../../words/number-text';
+import { shortName } from '../../words/method-words';
+import { changeReady } from './method-edits';
+import { OperationFields } from './operation-fields';
+
+/** Kinds of work on one thing alone. */
+const lineKinds: readonly OperationKindId[] = operationKindIds.filter(
+  (kind) => kindOf(kind).place === 'line',
+);
+
+/** What the line weighs before and after, and which of both the amount is. */
+function Weights({ line, ready }: { readonly line: Line; readonly ready: Method }) {
+  const ingredient = findIngredient(line.ingredient);
+  const g = ingredient && gramsOf(line.amount, ingredient.measures);
+  if (!ingredient || g === undefined) return null;
+  const factor = readyYield(ingredient, ready, g);
+  const [before, after] = line.weighed === 'ready' ? [g / factor, g] : [g, g * factor];
+  return (
+    <div className="mt-2 border-t border-hair pt-2">
+      <Choice
+        label={`How ${shortName(line)} is weighed`}
+        value={line.weighed ?? 'before'}
+        options={[
+          { value: 'before', label: 'weighed before' },
+          { value: 'ready', label: 'weighed as made ready' },
+        ]}
+        onChange={(weighed) =>
+          take({ step: 'set-weighed', line: line.id, weighed: weighed === 'ready' ? 'ready' : undefined })
+        }
+      />
+      <p role="status">
+        <b>{gramsText(before)} g</b> before, <b>{gramsText(after)} g</b> as it goes in
+        {after > before ? `: it brings ${gramsText(after - before)} g of water` : ''}
+        {after < before ? `: ${gramsText(before - after)} g of water leave` : ''}
+      </p>
+    </div>
+  );
+}
+
+/** What is done to one line before it meets the pot. */
+export default function ReadyCard({ line, ready }: { readonly line: Line; readonly ready: Method }) {
+  const set = (next: Method, gesture?: string) => changeReady(line, next, gesture);
+  const changeAt = (at: number, change: OperationChange, gesture?: string) =>
+    set(changed(ready, at, change), gesture);
+  return (
+    <div className="text-[15px]">
+      <h3 className="mb-1.5 text-base">Make ready: {shortName(line)}</h3>
+      <ol className="space-y-2">
+        {ready.map((operation, at) => (
+          <li key={at} className="border-b border-hair pb-2 last:border-b-0">
+            <div className="flex items-center justify-between">
+              <b>{kindOf(operation.kind).name}</b>
+              <button
+                type="button"
+                className="tap-coarse grid size-7 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink"
+                aria-label={`Leave out: ${kindOf(operation.kind).name.toLowerCase()} ${shortName(line)}`}
+                onClick={() => set(ready.filter((_, k) => k !== at))}
+              >
+                <Trash2 size={16} aria-hidden />
+              </button>
+            </div>
+            <OperationFields
+              operation={operation}
+              change={(change, gesture) => changeAt(at, change, gesture)}
+            />
+          </li>
+        ))}
+      </ol>
+      {ready.length === 0 && <p>Nothing is done to it: it goes in as it is.</p>}
+      <Weights line={line} ready={ready} />
+      <div className="mt-2 flex flex-wrap gap-1.5 border-t border-hair pt-2">
+        {lineKinds.map((kind) => (
+          <Button key={kind} onClick={() => set([...ready, { kind }])}>
+            + {kindOf(kind).name.toLowerCase()}
+          </Button>
+        ))}
+      </div>
+    </div>
+  );
+}
