@@ -1,6 +1,7 @@
 import type { Anchor, AnchorFamily } from './anchor.js';
 import referenceTable from './anchors.table.json';
 import { fatAndSpread } from './anchors/fat-and-spread.anchors.js';
+import { methodAnchors } from './anchors/method.anchors.js';
 import { nutAndSeedCreams } from './anchors/nut-and-seed-creams.anchors.js';
 import { pullAndStorage } from './anchors/pull-and-storage.anchors.js';
 import { purees } from './anchors/purees.anchors.js';
@@ -40,8 +41,13 @@ export const laterAnchors: readonly Anchor[] = [
   ...thickeners,
 ];
 
-export const anchors: readonly Anchor[] = [...referenceAnchors, ...laterAnchors, ...weakSpots];
+export const anchors: readonly Anchor[] = [
+  ...referenceAnchors,
+  ...laterAnchors,
+  ...weakSpots,
+  ...methodAnchors,
+];
 
-const held: ReadonlySet<string> = new Set(heldBack.ids);
+const held: ReadonlySet<string> = new Set([...heldBack.ids, ...heldBack.method.ids]);
 /** Whether an anchor was kept out of fitting. */
 export const isHeldBack = (anchor: Anchor): boolean => held.has(anchor.id);

@@ -1,5 +1,6 @@
 import { assemble } from '../src/predict/assemble/assemble.js';
 import { anchorPrediction, recipeOfAnchor } from './anchor.js';
+import { methodAnchors } from './anchors/method.anchors.js';
 import { anchors, laterAnchors, referenceAnchors } from './anchor-table.js';
 import committed from './committed.json';
 import { drawHeldBack } from './draw.js';
@@ -32,7 +33,11 @@ test.each(plain.map((anchor) => [`${anchor.id} ${anchor.name}`, anchor] as const
 
 test('what was held back is what the seed draws, a third of all, and none of it was seen by the reference computation', () => {
   expect(drawHeldBack(laterAnchors, heldBack.count, heldBack.seed)).toEqual(heldBack.ids);
-  expect(heldBack.count).toBe(Math.round(anchors.length / 3));
+  expect(heldBack.count).toBe(Math.round((anchors.length - methodAnchors.length) / 3));
+  expect(drawHeldBack(methodAnchors, heldBack.method.count, heldBack.method.seed)).toEqual(
+    heldBack.method.ids,
+  );
+  expect(heldBack.method.count).toBe(methodAnchors.length / 3);
   expect(new Set(anchors.map(({ id }) => id)).size).toBe(anchors.length);
 });
 

@@ -25,7 +25,13 @@ export type AnchorQuantity =
   | 'weeping'
   | 'browning'
   | 'water-lost'
-  | 'energy';
+  | 'energy'
+  | 'uptake'
+  | 'yield'
+  | 'mass-left'
+  | 'rate'
+  | 'left'
+  | 'size';
 
 export type AnchorFamily =
   | 'thickeners'
@@ -35,7 +41,8 @@ export type AnchorFamily =
   | 'vegetable and legume purées'
   | 'solid fat and spreads'
   | 'taste and acid'
-  | 'weak spots';
+  | 'weak spots'
+  | 'method';
 
 export interface AnchorRecipe {
   readonly lines: readonly {
@@ -67,6 +74,8 @@ export interface Anchor {
   readonly recipe?: AnchorRecipe;
   readonly against?: AnchorRecipe;
   readonly compounds?: UmamiCompounds;
+  /** Where no finished pot shows it: the figure itself. */
+  readonly figure?: () => number;
 }
 
 export function recipeOfAnchor(from: AnchorRecipe): Recipe {
@@ -95,6 +104,7 @@ const KJ_PER_KCAL = 4.184;
 
 /** The model's figure for an anchor, in the anchor's unit. @throws RangeError for an anchor without what its quantity needs */
 export function anchorPrediction(anchor: Anchor): number {
+  if (anchor.figure) return anchor.figure();
   if (anchor.compounds) return equivalentUmami(anchor.compounds);
   if (!anchor.recipe) throw new RangeError(`anchor ${anchor.id} has no recipe`);
   const recipe = recipeOfAnchor(anchor.recipe);
@@ -133,6 +143,13 @@ export function anchorPrediction(anchor: Anchor): number {
       return prediction.browning;
     case 'water-lost':
       return (100 * prediction.evaporatedG) / (prediction.massG + prediction.evaporatedG);
+    case 'uptake':
+    case 'yield':
+    case 'mass-left':
+    case 'rate':
+    case 'left':
+    case 'size':
+      throw new RangeError(`anchor ${anchor.id} has no figure`);
     case 'energy':
       return ((prediction.energyKcal.mid * KJ_PER_KCAL) / prediction.massG) * 100;
   }

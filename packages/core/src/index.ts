@@ -68,9 +68,9 @@ export {
 } from './recipe/method/operation-kinds.js';
 export { choiceOf, figureOf, type Method, type Operation } from './recipe/method/operation.js';
 export { bladeOf } from './recipe/method/blade.js';
-export { tools } from './recipe/method/tool.params.js';
+export { toolRows } from './recipe/method/tool.params.js';
 export { heatOf, methodOfProcess, processOfMethod } from './recipe/method/flat-process.js';
-export { madeReady, type MadeReady, operationsOf, readyYield } from './predict/ready/made-ready.js';
+export { madeReady, type MadeReady, operationsFor, readyYield } from './predict/ready/made-ready.js';
 export { courseOf } from './predict/course/course.js';
 export { evaporationRate } from './predict/course/evaporation.js';
 export { type MethodOfFormula, methodOfFormula, withEveryLine } from './formula/method/method-of-formula.js';

@@ -17,7 +17,7 @@ import {
   kindOf,
   larderTable,
   LARGEST_LINE_G,
-  operationsOf,
+  operationsFor,
   processOfMethod,
   readyYield,
   type Recipe,
@@ -56,7 +56,7 @@ function potLineOf(
 ): RecipeLine {
   const preparation = line.preparation ?? 'as-is',
     ready = line.ready ? methodOfInput(line.ready) : undefined;
-  const done = ready ?? operationsOf[preparation];
+  const done = ready ?? operationsFor(preparation, ingredient);
   return {
     id: line.id ?? place,
     ingredient,

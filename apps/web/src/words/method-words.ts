@@ -7,7 +7,7 @@ import {
   type Method,
   type Operation,
   type OperationKindId,
-  tools,
+  toolRows,
 } from '@alterum/core';
 import { findIngredient } from '../household/house-larder';
 
@@ -49,7 +49,7 @@ function toolText(operation: Operation): string {
   const power = operation.power;
   if (power === undefined) return chosen(operation, 'tool');
   const nearest = (['stick', 'jug', 'small-cup', 'strong-jug'] as const).reduce((best, tool) =>
-    Math.abs(tools[tool].power - power) < Math.abs(tools[best].power - power) ? tool : best,
+    Math.abs(toolRows[tool].power - power) < Math.abs(toolRows[best].power - power) ? tool : best,
   );
   return choiceFields.tool.choices[nearest];
 }

@@ -38,7 +38,7 @@ export interface AnchorRow {
   readonly basis: NonNullable<Anchor['basis']>;
 }
 
-const units: Readonly<Record<AnchorQuantity, string>> = {
+export const units: Readonly<Record<AnchorQuantity, string>> = {
   viscosity: 'mPa·s',
   'viscosity-ratio': 'ratio',
   pull: 'cm',
@@ -56,6 +56,12 @@ const units: Readonly<Record<AnchorQuantity, string>> = {
   browning: '0–10',
   'water-lost': '%',
   energy: 'kJ/100 g',
+  uptake: 'g/g',
+  yield: 'g/g',
+  'mass-left': '%',
+  rate: 'g/min',
+  left: '%',
+  size: 'µm',
 };
 
 function recipeOf(row: AnchorRow, lines: readonly PotLine[]): AnchorRecipe {

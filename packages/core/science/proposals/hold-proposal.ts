@@ -15,6 +15,7 @@ import type { Process } from '../../src/recipe/recipe.js';
 import { balance } from '../../src/propose/balance/balance.js';
 import type { BalanceRequest } from '../../src/propose/balance/balance-request.js';
 import { finish } from '../../src/propose/balance/solve.js';
+import { arrivingOf } from '../../src/propose/swap/replace-line.js';
 import { openToAll } from '../../src/propose/swap/school.js';
 import { swap } from '../../src/propose/swap/swap.js';
 import type { SwapAsk } from '../../src/propose/swap/swap-request.js';
@@ -106,6 +107,8 @@ interface Pot {
   readonly id: string;
   readonly from: number;
   readonly to: number;
+  /** g that a g weighed comes to in the pot: what was drunk in a soak counts. */
+  readonly arriving: number;
 }
 
 /** What holds for every proposal, whatever was asked. */
@@ -115,12 +118,12 @@ function heldOfPot(
   gone: ReadonlySet<string>,
 ): string[] {
   const faults: string[] = [];
-  const before = pot.reduce((all, { from }) => all + from, 0),
-    after = pot.reduce((all, { to }) => all + to, 0);
+  const before = pot.reduce((all, { from, arriving }) => all + from * arriving, 0),
+    after = pot.reduce((all, { to, arriving }) => all + to * arriving, 0);
   // What is left out makes the batch lighter by itself.
   const leftOut = gone.size > 0 && pot.every(({ from }) => from > 0);
   if (Math.abs(after / before - 1) > MASS && !leftOut)
-    faults.push(`the batch weighs ${Math.round(after)} g, not ${before}`);
+    faults.push(`the batch weighs ${Math.round(after)} g, not ${Math.round(before)}`);
   for (const id of identity) {
     const line = pot.find((one) => one.id === id);
     if (!line || gone.has(id)) continue;
@@ -163,10 +166,11 @@ const shown = (pot: readonly Pot[]): string =>
 function holdBalance(row: EverydayRow, request: BalanceRequest): Held {
   const outcome = finish(balance(request, { units: row.lines.map(() => 'g'), rounding: 'grams' }));
   const { after, helper, changes } = outcome.proposal;
-  const pot = after.recipe.lines.map(({ ingredient: { id }, mass }, i): Pot => ({
-    id,
+  const pot = after.recipe.lines.map((line, i): Pot => ({
+    id: line.ingredient.id,
     from: request.recipe.lines[i]?.mass ?? 0,
-    to: mass,
+    to: line.mass,
+    arriving: arrivingOf(line),
   }));
   const faults = heldOfPot(row, pot, new Set());
   if ('nothing' in row.asked && changes.length > 0) faults.push('a good formula was not left alone');
@@ -215,12 +219,15 @@ function holdSwap(row: EverydayRow, request: BalanceRequest): Held {
   const words = outcome.options.map((option, i) => {
     const { lines, amounts, after, out, regard, alike } = option;
     const pot = [
-      ...request.recipe.lines.map(({ ingredient: { id }, mass }, origin): Pot => {
+      ...request.recipe.lines.map((was, origin): Pot => {
         const at = lines.findIndex((line) => line.origin === origin);
-        return { id, from: mass, to: at < 0 ? 0 : (amounts[at]?.grams ?? 0) };
+        const to = at < 0 ? 0 : (amounts[at]?.grams ?? 0);
+        return { id: was.ingredient.id, from: was.mass, to, arriving: arrivingOf(was) };
       }),
-      ...lines.flatMap(({ origin, ingredient: { id } }, at): Pot[] =>
-        origin === undefined ? [{ id, from: 0, to: amounts[at]?.grams ?? 0 }] : [],
+      ...lines.flatMap((line, at): Pot[] =>
+        line.origin === undefined
+          ? [{ id: line.ingredient.id, from: 0, to: amounts[at]?.grams ?? 0, arriving: arrivingOf(line) }]
+          : [],
       ),
     ];
     const gone = new Set(pot.filter(({ from, to }) => from > 0 && to === 0).map(({ id }) => id));

@@ -2,8 +2,9 @@ import { blankFormula, type Formula } from './formula.js';
 import { stepsForPortions } from './scale.js';
 import { applyStep } from './step.js';
 
+const { writesItself: _written, ...flat } = blankFormula;
 const formula: Formula = {
-  ...blankFormula,
+  ...flat,
   portions: 4,
   process: { ...blankFormula.process, evaporatedG: 40 },
   lines: [
@@ -39,6 +40,26 @@ test('for six instead of four everything is half as much again, in the units it 
   expect(lines[1]?.amount).toBeUndefined();
   expect(process.evaporatedG).toBe(60);
   expect(applyStep(outcome.formula, outcome.inverse)).toMatchObject({ formula });
+});
+
+test('of a method only masses and the minutes of boiling down grow with the batch', () => {
+  const own: Formula = {
+    ...formula,
+    method: [
+      { kind: 'blend', seconds: 60, tool: 'jug' },
+      { kind: 'heat', temperatureC: 90, minutes: 5, lossG: 20 },
+      { kind: 'boil-down', minutes: 10, panCm: 20 },
+      { kind: 'hold', minutes: 15, noodlesG: 200 },
+    ],
+  };
+  const outcome = applyStep(own, { step: 'several', steps: stepsForPortions(own, 8) });
+  if (outcome.kind !== 'applied') throw new Error(outcome.kind);
+  expect(outcome.formula.method).toEqual([
+    { kind: 'blend', seconds: 60, tool: 'jug' },
+    { kind: 'heat', temperatureC: 90, minutes: 5, lossG: 40 },
+    { kind: 'boil-down', minutes: 20, panCm: 20 },
+    { kind: 'hold', minutes: 15, noodlesG: 400 },
+  ]);
 });
 
 test('for nobody is refused', () => {

@@ -26,6 +26,8 @@ export interface Boiling {
   /** % of the dry mass that the water takes, and min in which it does. */
   readonly letOut: number;
   readonly letOutMinutes: number;
+  /** Boiled apart in much water and drained, where nothing else is said; what falls to mush is boiled in the pot. */
+  readonly apart?: true;
   readonly source: string;
 }
 

@@ -1,5 +1,5 @@
 import { entriesOf } from '../../predict/course/entry.js';
-import { operationsOf } from '../../predict/ready/made-ready.js';
+import { operationsFor } from '../../predict/ready/made-ready.js';
 import { methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
 import type { Method, Operation } from '../../recipe/method/operation.js';
 import type { Process } from '../../recipe/recipe.js';
@@ -20,8 +20,6 @@ export interface MethodOfFormula {
   readonly process: Process;
 }
 
-const saidOf = ({ ready, preparation }: Line): Method => ready ?? operationsOf[preparation];
-
 /** The method of a formula, and what is done to each of its lines. */
 export function methodOfFormula(
   formula: Pick<Formula, 'lines' | 'family' | 'serve' | 'process' | 'method' | 'writesItself'>,
@@ -29,7 +27,10 @@ export function methodOfFormula(
 ): MethodOfFormula {
   const written = !formula.method && formula.writesItself ? writeMethod(formula, larder) : undefined;
   const readySaid = (line: Line): Method | undefined => line.ready ?? written?.ready.get(line.id);
-  const ready = { readySaid, readyOf: (line: Line) => readySaid(line) ?? saidOf(line) };
+  const ready = {
+    readySaid,
+    readyOf: (line: Line) => readySaid(line) ?? operationsFor(line.preparation, larder(line.ingredient)),
+  };
   if (formula.method)
     return { ...ready, source: 'own', method: formula.method, process: processOfMethod(formula.method) };
   if (written)

@@ -44,7 +44,10 @@ function readyFor({ line, ingredient }: Known): Method | undefined {
   if (behaviour.particleSizeUm < w.piece) return undefined;
   if ((shelf === 'nuts' || shelf === 'seeds') && handling?.soaking && behaviour.soakSoftening < 1)
     return [{ kind: 'soak' }];
-  if (shelf === 'pulses' && handling?.boiling) return [{ kind: 'boil-soft', water: 'kept' }];
+  if ((shelf === 'pulses' || shelf === 'soya' || shelf === 'grains') && handling?.boiling)
+    return handling.boiling.apart && handling.soaking
+      ? [{ kind: 'soak' }, { kind: 'boil-soft', water: 'drained' }]
+      : [{ kind: 'boil-soft', water: 'kept' }];
   if (shelf === 'vegetables' && behaviour.hardness >= w.firm) return [{ kind: 'boil-soft', water: 'kept' }];
   return undefined;
 }

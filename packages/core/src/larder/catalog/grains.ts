@@ -86,4 +86,10 @@ export const grains = shelfOf('grains', { role: 'thickener', source: 'S-05d' }, 
     acts: { solubleProtein: 0.15, particles: 'flour', pH: 6.3, bufferMmol: 5, particleSizeUm: 200, hardness: 0.5, lab: [76, 4, 18], scattering: 0.6, isoelectricPh: 6 },
     measures: { density: 0.5 }, contains: ['wheat'], ask: ['soya', 'barley', 'lupin'],
   },
+  {
+    id: 'rice-dry', name: 'Rice, white, dry', also: ['dry rice', 'raw rice', 'uncooked rice', 'dried rice'], role: 'body',
+    per100: { water: 12.5, fat: 0.7, protein: 7, sugars: 0.2, starch: { rice: 78 }, fibre: 0.6 },
+    acts: { solubleProtein: 0.1, cellEnclosed: 0.5, particles: 'flour', pH: 6.4, particleSizeUm: 5000, hardness: 1, soakSoftening: 0.6, boilSoftening: 0.1, lab: [94, 0, 4], scattering: 0.5 },
+    measures: { density: 0.85 }, contains: ['rice'],
+  },
 ]);

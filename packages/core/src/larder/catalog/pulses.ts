@@ -122,4 +122,34 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
     acts: { solubleProtein: 0.55, particles: 'legume', bufferMmol: 5, particleSizeUm: 90, hardness: 0.5, lab: [82, 1, 22], scattering: 0.6, bitter: 1.6, emulsifying: 0.4, heatSetProtein: 0.8, coagulation: 0.5, isoelectricPh: 4.5 },
     measures: { density: 0.5 }, contains: ['bean'], ask: ['wheat'],
   },
+  {
+    id: 'chickpea-dry', name: 'Chickpeas, dry', also: ['dried chickpeas', 'dry garbanzo beans', 'raw chickpeas'],
+    per100: { water: 11, fat: 6, protein: 20, sugars: 3, starch: { legume: 41 }, fibre: 12, oligo: 3, gums: { pectin: 1 }, glutamate: 0.08 },
+    acts: { solubleProtein: 0.45, cellEnclosed: 0.92, particles: 'legume', pH: 6.4, bufferMmol: 7, particleSizeUm: 9000, hardness: 1, soakSoftening: 0.75, boilSoftening: 0.08, lab: [72, 5, 26], scattering: 0.7, heatSetProtein: 0.25 },
+    measures: { density: 0.8 }, contains: ['chickpea'],
+  },
+  {
+    id: 'white-bean-dry', name: 'White beans, dry', also: ['dried white beans', 'dried cannellini beans', 'dry haricot beans'],
+    per100: { water: 11, fat: 1.5, protein: 22, sugars: 2, starch: { legume: 42 }, fibre: 15, oligo: 3, gums: { pectin: 1 }, glutamate: 0.08 },
+    acts: { solubleProtein: 0.45, cellEnclosed: 0.92, particles: 'legume', pH: 6.4, bufferMmol: 7.5, particleSizeUm: 9000, hardness: 1, soakSoftening: 0.75, boilSoftening: 0.06, lab: [84, 1, 16], scattering: 0.7, heatSetProtein: 0.25 },
+    measures: { density: 0.8 }, contains: ['bean'],
+  },
+  {
+    id: 'kidney-bean-dry', name: 'Kidney beans, dry', also: ['dried kidney beans', 'dried red beans'],
+    per100: { water: 11, fat: 1, protein: 22.5, sugars: 2, starch: { legume: 41 }, fibre: 16, oligo: 3, gums: { pectin: 1 }, glutamate: 0.08 },
+    acts: { solubleProtein: 0.45, cellEnclosed: 0.92, particles: 'legume', pH: 6.4, bufferMmol: 7.5, particleSizeUm: 9000, hardness: 1, soakSoftening: 0.75, boilSoftening: 0.06, lab: [34, 20, 14], scattering: 0.7, tint: 1.6, heatSetProtein: 0.25 },
+    measures: { density: 0.8 }, contains: ['bean'],
+  },
+  {
+    id: 'butter-bean-dry', name: 'Butter beans, dry', also: ['dried butter beans', 'dried lima beans'],
+    per100: { water: 11, fat: 1, protein: 20, sugars: 3, starch: { legume: 44 }, fibre: 15, oligo: 3, gums: { pectin: 1 }, glutamate: 0.08 },
+    acts: { solubleProtein: 0.45, cellEnclosed: 0.92, particles: 'legume', pH: 6.4, bufferMmol: 7.5, particleSizeUm: 12000, hardness: 1, soakSoftening: 0.75, boilSoftening: 0.06, lab: [86, 0, 16], scattering: 0.7, heatSetProtein: 0.25 },
+    measures: { density: 0.75 }, contains: ['bean'],
+  },
+  {
+    id: 'green-lentil-dry', name: 'Green lentils, dry', also: ['dried green lentils', 'dried brown lentils', 'dry puy lentils'],
+    per100: { water: 10, fat: 1.2, protein: 25, sugars: 2, starch: { legume: 45 }, fibre: 11, oligo: 2, gums: { pectin: 1 }, glutamate: 0.08 },
+    acts: { solubleProtein: 0.45, cellEnclosed: 0.92, particles: 'legume', pH: 6.4, bufferMmol: 7, particleSizeUm: 5000, hardness: 0.95, soakSoftening: 0.75, boilSoftening: 0.08, lab: [46, 4, 20], scattering: 0.7, tint: 1.2, heatSetProtein: 0.25 },
+    measures: { density: 0.82 }, contains: [],
+  },
 ]);

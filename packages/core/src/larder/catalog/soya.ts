@@ -38,4 +38,10 @@ export const soya = shelfOf('soya', { role: 'body', source: 'S-05b' }, [
     acts: { solubleProtein: 0.2, particles: 'curd', pH: 4.4, bufferMmol: 1.2, particleSizeUm: 60, hardness: 0.02, lab: [89, 0, 12], scattering: 0.9, bitter: 0.4, emulsifying: 0.4 },
     measures: { density: 1.04 }, contains: ['soya'],
   },
+  {
+    id: 'soya-bean-dry', name: 'Soya beans, dry', also: ['dried soya beans', 'dry soybeans', 'raw soybeans'], role: 'body',
+    per100: { water: 8.5, fat: 20, protein: 36.5, sugars: 7, starch: { legume: 1.5 }, fibre: 15, oligo: 5, glutamate: 0.08 },
+    acts: { solubleProtein: 0.5, cellEnclosed: 0.92, particles: 'legume', pH: 6.5, bufferMmol: 9, particleSizeUm: 8000, hardness: 1, soakSoftening: 0.75, boilSoftening: 0.25, lab: [76, 2, 26], scattering: 0.7, emulsifying: 0.4, coagulation: 0.6, isoelectricPh: 4.6 },
+    measures: { density: 0.75 }, contains: ['soya'],
+  },
 ]);

@@ -21,6 +21,8 @@ export const culinaryKinds: readonly CulinaryKindRow[] = [
   { kind: 'smoked or fermented soya', works: ['mealy base'], ids: ['tofu-smoked', 'tempeh'] },
   { kind: 'bean', works: ['mealy base', 'rich base'], ids: ['white-bean-boiled', 'white-bean-canned', 'butter-bean-boiled', 'chickpea-boiled', 'chickpea-canned', 'soya-bean-boiled', 'kidney-bean-boiled', 'chickpea-dip'] },
   { kind: 'lentil', works: ['mealy base'], ids: ['red-lentil-dry', 'red-lentil-boiled', 'green-lentil-boiled', 'split-pea-dry', 'mung-dry', 'mung-sediment'] },
+  { kind: 'dry pulse', works: ['dry pulse'], ids: ['chickpea-dry', 'white-bean-dry', 'kidney-bean-dry', 'butter-bean-dry', 'green-lentil-dry', 'soya-bean-dry'] },
+  { kind: 'dry rice', works: ['dry rice'], ids: ['rice-dry'] },
   { kind: 'green vegetable', works: ['green base'], ids: ['green-pea', 'spinach', 'kale', 'broccoli'] },
   { kind: 'floury root', works: ['mealy base', 'mild base', 'rich base'], ids: ['potato', 'potato-boiled', 'sweet-potato'] },
   { kind: 'chestnut', works: ['mealy base'], ids: ['chestnut-boiled'] },

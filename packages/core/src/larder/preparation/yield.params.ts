@@ -12,14 +12,14 @@ export interface YieldRow {
 
 /** @source S-15 (yield factors of cooked foods), mid-range, P/E; `from` and `to` are larder ids, or a plain word for what the larder holds only cooked. */
 export const yieldRows: readonly YieldRow[] = [
-  { from: 'white beans, dry', to: 'white-bean-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
-  { from: 'chickpeas, dry', to: 'chickpea-boiled', how: 'boiled', factor: 2.3, cv: 0.07, source: 'S-15' },
-  { from: 'butter beans, dry', to: 'butter-bean-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
-  { from: 'kidney beans, dry', to: 'kidney-bean-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
-  { from: 'green lentils, dry', to: 'green-lentil-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
-  { from: 'soya beans, dry', to: 'soya-bean-boiled', how: 'boiled', factor: 2.3, cv: 0.07, source: 'S-15' },
+  { from: 'white-bean-dry', to: 'white-bean-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
+  { from: 'chickpea-dry', to: 'chickpea-boiled', how: 'boiled', factor: 2.3, cv: 0.07, source: 'S-15' },
+  { from: 'butter-bean-dry', to: 'butter-bean-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
+  { from: 'kidney-bean-dry', to: 'kidney-bean-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
+  { from: 'green-lentil-dry', to: 'green-lentil-boiled', how: 'boiled', factor: 2.4, cv: 0.07, source: 'S-15' },
+  { from: 'soya-bean-dry', to: 'soya-bean-boiled', how: 'boiled', factor: 2.3, cv: 0.07, source: 'S-15' },
   { from: 'red-lentil-dry', to: 'red-lentil-boiled', how: 'boiled', factor: 2.9, cv: 0.1, source: 'S-15' },
-  { from: 'rice, dry', to: 'rice-cooked', how: 'boiled', factor: 2.8, cv: 0.08, source: 'S-15' },
+  { from: 'rice-dry', to: 'rice-cooked', how: 'boiled', factor: 2.8, cv: 0.08, source: 'S-15' },
   { from: 'noodles, dry', to: 'wheat-noodles-cooked', how: 'boiled', factor: 2.3, cv: 0.08, source: 'S-15' },
   { from: 'potato', to: 'potato-boiled', how: 'boiled', factor: 0.87, cv: 0.06, source: 'S-15' },
   { from: 'cauliflower', to: 'cauliflower-roasted', how: 'roasted', factor: 0.65, cv: 0.1, source: 'S-15' },

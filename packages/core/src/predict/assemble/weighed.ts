@@ -1,4 +1,5 @@
-import { type MadeReady, madeReady, operationsOf } from '../ready/made-ready.js';
+import { type MadeReady, madeReady, operationsFor } from '../ready/made-ready.js';
+import type { Method } from '../../recipe/method/operation.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import {
   type AdditiveName,
@@ -49,8 +50,12 @@ export function weigh(lines: readonly RecipeLine[]): readonly Weighed[] {
 }
 
 /** What is done to a line before it meets the pot. */
-export const readyOperations = ({ ready, preparation }: Pick<RecipeLine, 'ready' | 'preparation'>) =>
-  ready ?? operationsOf[preparation];
+export const readyOperations = ({
+  ready,
+  preparation,
+  ingredient,
+}: Pick<RecipeLine, 'ready' | 'preparation' | 'ingredient'>): Method =>
+  ready ?? operationsFor(preparation, ingredient);
 
 function weighedLine(line: RecipeLine, place: number): Weighed {
   const c = compiledIngredient(line.ingredient);

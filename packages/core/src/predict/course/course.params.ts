@@ -12,7 +12,7 @@ export const courseParameters = {
   biteStays: parameter(0.1, '-', 0.3, 'E', 'raw bite that long boiling leaves'),
   alcoholRicher: parameter(7, 'exponent', 0.2, 'P', 'the vapour is about seven times richer than the liquid'),
   alcoholStirred: parameter(0.1, '-', 0.3, 'P', 'alcohol that leaves as it is stirred into the hot pot'),
-  alcoholSoon: parameter(0.5, '-', 0.2, 'P', 'share that leaves a simmering dish within minutes'),
+  alcoholSoon: parameter(0.42, '-', 0.2, 'P', 'share that leaves a simmering dish within minutes'),
   alcoholSoonTime: parameter(5, 'min', 0.3, 'P', 'as above: 40 % left after 15 min'),
   alcoholLate: parameter(75, 'min', 0.2, 'P', 'the rest: 5 to 10 % left after 150 min'),
   alcoholMidpoint: parameter(75, '°C', 0.03, 'P', 'ethanol leaves a pot'),

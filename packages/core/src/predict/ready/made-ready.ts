@@ -49,7 +49,8 @@ const SOFT_WITHOUT_ROW = 1;
 function soak(before: MadeReady, operation: Operation, { handling, per100 }: Ingredient): MadeReady {
   const row = handling?.soaking,
     minutes = amountOf(operation, 'minutes');
-  const drained = choiceOf(operation, 'water') !== 'kept';
+  // Seeds that turn to a gel let nothing go: their water is poured on from the pot's.
+  const drained = choiceOf(operation, 'water') !== 'kept' && row?.letOut !== 0;
   // Kept water is a line of its own: the thing drinks of it and gives it back to the pot.
   if (!row) return { ...before, soakedShare: minutes > 0 ? SOFT_WITHOUT_ROW : before.soakedShare };
   const boiling = choiceOf(operation, 'pour') === 'boiling';
@@ -141,12 +142,22 @@ function done(before: MadeReady, operation: Operation, ingredient: Ingredient, m
   }
 }
 
-/** What a preparation always meant, as operations: soaked and drained, boiled soft in the water that is written beside it. */
-export const operationsOf: Readonly<Record<Preparation, Method>> = {
-  'as-is': [],
+const ahead = {
+  asItIs: [],
   soaked: [{ kind: 'soak' }],
-  boiled: [{ kind: 'boil-soft', water: 'kept' }],
-};
+  inThePot: [{ kind: 'boil-soft', water: 'kept' }],
+  apart: [{ kind: 'boil-soft', water: 'drained' }],
+} as const satisfies Record<string, Method>;
+
+/** What a preparation means, as operations: soaked and drained; boiled soft apart, or in the water that is written beside it. */
+export function operationsFor(
+  preparation: Preparation,
+  ingredient: Pick<Ingredient, 'handling'> | undefined,
+): Method {
+  if (preparation === 'as-is') return ahead.asItIs;
+  if (preparation === 'soaked') return ahead.soaked;
+  return ingredient?.handling?.boiling?.apart ? ahead.apart : ahead.inThePot;
+}
 
 const known = new WeakMap<Method, Map<Ingredient, MadeReady>>();
 

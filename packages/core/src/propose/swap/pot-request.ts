@@ -1,9 +1,11 @@
 import type { BalanceRequest } from '../balance/balance-request.js';
 import type { Role } from '../../ingredient/ingredient.js';
 import type { Need } from '../../household/need/need.js';
-import { type PotLine, sumOf, waterOf } from './replace-line.js';
+import { arrivingOf, type PotLine, sumOf, waterOf } from './replace-line.js';
 import type { SwapRequest } from './swap-request.js';
 
+/** g that a line brings to the pot beyond what was weighed. */
+const broughtBy = (line: PotLine): number => arrivingOf(line) - 1;
 const seasons: readonly Role[] = ['savory', 'seasoning'];
 /** A need that adds up over the lines. */
 const limitsAPortion = (need: Need): boolean =>
@@ -40,7 +42,10 @@ export function potRequest(request: SwapRequest, lines: readonly PotLine[]): Bal
       return holds?.[origin] ?? (stays ? { kind: 'pinned' } : undefined);
     }),
     arrivals: new Set(lines.flatMap(({ origin }, i) => (origin === undefined ? [i] : []))),
-    batchG: sumOf(leftOut ? staying : recipe.lines, () => 1),
+    // The pot weighs what it weighed, the water that was drunk before it included.
+    batchG: leftOut
+      ? sumOf(staying, () => 1)
+      : sumOf(recipe.lines, () => 1) + sumOf(gone, broughtBy) - sumOf(arrived, broughtBy),
     ...(leftOut ? { holdMass: false } : {}),
     waterArriving: sumOf(arrived, waterOf) - sumOf(gone, waterOf),
   };

@@ -1,9 +1,8 @@
 import { seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
-import { potOf } from '../../larder/pot-of.js';
 import { substitutesFor } from './substitutes.js';
-import { type PotLine, replaceLine } from './replace-line.js';
+import { arrivingOf, type PotLine, replaceLine, sumOf, waterOf } from './replace-line.js';
 import { swapRequestOf } from './swap.fixture.js';
 
 type Lines = readonly (readonly [id: string, grams: number])[];
@@ -28,12 +27,12 @@ function replaced(lines: Lines, from: string, to: string): readonly PotLine[] {
 
 const g = (lines: readonly PotLine[], id: string): number =>
   lines.find(({ ingredient }) => ingredient.id === id)?.mass ?? 0;
-const total = (lines: readonly { readonly mass: number }[]) => lines.reduce((all, { mass }) => all + mass, 0);
-const waterIn = (lines: readonly PotLine[]) =>
-  lines.reduce((all, { ingredient, mass }) => all + ((ingredient.per100.water ?? 0) * mass) / 100, 0);
+/** As it comes into the pot: what was drunk in a soak counts. */
+const total = (lines: readonly PotLine[]) => sumOf(lines, arrivingOf);
+const waterIn = (lines: readonly PotLine[]) => sumOf(lines, waterOf);
 const saltIn = (lines: readonly PotLine[]) =>
   lines.reduce((all, { ingredient, mass }) => all + ((ingredient.per100.salt ?? 0) * mass) / 100, 0);
-const ofGrams = (lines: Lines) => potOf(lines).lines;
+const ofGrams = (lines: Lines) => swapRequestOf(lines, 'pouring-sauce', lines[0]?.[0] ?? '').recipe.lines;
 
 test('a wet base for a dry one takes its liquid out of the pot', () => {
   const after = replaced(seedSauce, 'sunflower-seed', 'butter-bean-boiled');
@@ -82,7 +81,7 @@ test('a sauce of the house stands in for bought shreds, its water taken from the
     ['vegetable-stock-unsalted', 500],
     ['salt', 4],
   ] as const;
-  const sauces = [{ name: 'House melt', lines: potOf(seedSauce).lines }];
+  const sauces = [{ name: 'House melt', lines: ofGrams(seedSauce) }];
   const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces });
   const sauce = substitutesFor(request, 0, () => true).find(
     (substitute) => substitute.sauce === 'House melt',

@@ -4,7 +4,7 @@ import { railOf } from '../../property/rail.js';
 import { type RailId } from '../../property/properties.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
 import { readyOperations } from '../../predict/assemble/weighed.js';
-import { madeReady } from '../../predict/ready/made-ready.js';
+import { madeReady, readyYield } from '../../predict/ready/made-ready.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
@@ -28,6 +28,10 @@ export const sumOf = (lines: readonly RecipeLine[], per: (line: RecipeLine) => n
 export const waterOf = (line: RecipeLine): number =>
   compiledIngredient(line.ingredient).water +
   madeReady(line.ingredient, readyOperations(line), line.mass).water;
+/** g of dry matter per g as weighed, and g that a g weighed comes to in the pot. */
+const dryOf = ({ ingredient }: RecipeLine): number => 1 - compiledIngredient(ingredient).water;
+export const arrivingOf = (line: RecipeLine): number =>
+  readyYield(line.ingredient, readyOperations(line), line.mass);
 const saltOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).salt;
 
 /** Share of salt from which something is a salting, and of water from which it is the dish’s liquid. */
@@ -73,8 +77,8 @@ function matchedMass(
 
 /** g of a base that brings as much dry matter, as far as it stays a base and not the whole pot. */
 function drySame(replaced: RecipeLine, substitute: RecipeLine, batchG: number): number {
-  const dry = replaced.mass * (1 - waterOf(replaced));
-  const own = Math.max(1 - waterOf(substitute), 0.02);
+  const dry = replaced.mass * dryOf(replaced);
+  const own = Math.max(dryOf(substitute), 0.02);
   return Math.min(
     dry / own,
     swapSearch.wettestGrowth * replaced.mass,
@@ -154,15 +158,12 @@ export function evenOut(
   const salt = out[salting];
   if (salt) change(salting, -moreSalt / saltOf(salt), 0.05 * salt.mass);
   const now = out[liquid];
-  if (now) change(liquid, batchG - sumOf(out, () => 1), swapSearch.liquidKept * now.mass);
-  const scale =
-    batchG /
-    Math.max(
-      sumOf(out, () => 1),
-      1e-9,
-    );
-  const movable = out.filter((line) => !held(line)).reduce((all, { mass }) => all + mass, 0);
-  const by = movable > 0 ? 1 + ((scale - 1) * sumOf(out, () => 1)) / movable : 1;
+  if (now) change(liquid, batchG - sumOf(out, arrivingOf), swapSearch.liquidKept * now.mass);
+  const scale = batchG / Math.max(sumOf(out, arrivingOf), 1e-9);
+  const movable = out
+    .filter((line) => !held(line))
+    .reduce((all, line) => all + line.mass * arrivingOf(line), 0);
+  const by = movable > 0 ? 1 + ((scale - 1) * sumOf(out, arrivingOf)) / movable : 1;
   return by > 0 ? out.map((line) => (held(line) ? line : { ...line, mass: grams(line.mass * by) })) : out;
 }
 
@@ -187,11 +188,5 @@ export function replaceLine(
   }));
   const lines = [...pot.lines.slice(0, at), ...placed, ...pot.lines.slice(at + 1)];
   const more = (per: (line: RecipeLine) => number) => sumOf(arrived, per) - per(replaced) * replaced.mass;
-  return evenOut(
-    lines,
-    more(waterOf),
-    more(saltOf),
-    sumOf(pot.lines, () => 1),
-    held,
-  );
+  return evenOut(lines, more(waterOf), more(saltOf), sumOf(pot.lines, arrivingOf), held);
 }

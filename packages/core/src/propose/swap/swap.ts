@@ -11,7 +11,7 @@ import { unlikeness } from './kinship.js';
 import { linesToReplace } from './lines-to-replace.js';
 import { potRequest } from './pot-request.js';
 import { byTurns, kindsIn, replacedPots, type Search } from './replaced-pots.js';
-import { evenOut, type PotLine } from './replace-line.js';
+import { arrivingOf, evenOut, type PotLine, sumOf } from './replace-line.js';
 import { distanceBetween } from './shift.js';
 import { lineFor } from './substitutes.js';
 import { swapSearch } from './swap.params.js';
@@ -89,7 +89,7 @@ function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (
       request,
       helperShare[helper.role] * batchG,
     );
-    return [evenOut([...lines, line], 0, 0, batchG, held)];
+    return [evenOut([...lines, line], 0, 0, sumOf(lines, arrivingOf), held)];
   });
 }
 /** Noticeable differences from which being off is worth one thing more in the pot. @source assumed */

@@ -1,8 +1,13 @@
 import { amountOf, choiceOf, type Operation } from './operation.js';
-import { type ToolRow, tools } from './tool.params.js';
+import { type ToolRow, toolRows } from './tool.params.js';
 
 /** Tools that a bare power stands between, weakest first. */
-const knots: readonly ToolRow[] = [tools.stick, tools.jug, tools['small-cup'], tools['strong-jug']];
+const knots: readonly ToolRow[] = [
+  toolRows.stick,
+  toolRows.jug,
+  toolRows['small-cup'],
+  toolRows['strong-jug'],
+];
 /** Below the weakest and above the strongest, rate and fineness follow this power of the power. @source assumed */
 const RATE_EXPONENT = 2;
 
@@ -40,7 +45,7 @@ export interface BladeRun {
 export function bladeOf(operation: Operation): BladeRun | undefined {
   if (operation.kind !== 'blend' && operation.kind !== 'pulse') return undefined;
   const chosen = choiceOf(operation, 'tool') ?? 'jug';
-  const tool = operation.power === undefined ? tools[chosen] : toolOfPower(operation.power);
+  const tool = operation.power === undefined ? toolRows[chosen] : toolOfPower(operation.power);
   const seconds = amountOf(operation, 'seconds') * (operation.kind === 'pulse' ? PULSED : 1);
   return tool.power > 0 && seconds > 0 ? { tool, seconds } : undefined;
 }

@@ -10,8 +10,8 @@ export interface ToolRow {
   readonly finest: number;
 }
 
-/** @source kitchen physics 12, E, CV 0.4: blade speed and gap of domestic tools; the whisk only parts what hangs together. */
-export const tools: Readonly<Record<ChoiceOf<'tool'>, ToolRow>> = {
+/** @source kitchen physics 12, E, CV 0.4: blade speed and gap of domestic toolRows; the whisk only parts what hangs together. */
+export const toolRows: Readonly<Record<ChoiceOf<'tool'>, ToolRow>> = {
   'strong-jug': { power: 0.9, rate: 1, finest: 12 },
   'small-cup': { power: 0.75, rate: 0.7, finest: 18 },
   jug: { power: 0.6, rate: 0.45, finest: 25 },
