@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { amount, figure, openBench, ownFormula, place, saved } from './kitchen';
+import { amount, figure, openBench, ownFormula, place, saved, openOperation } from './kitchen';
 
 test('the app opens on the Bench with a demo formula that is balanced and one conflict to solve', async ({
   page,
@@ -12,13 +12,11 @@ test('the app opens on the Bench with a demo formula that is balanced and one co
   await expect(page.getByTestId('person-Ilva')).toHaveAttribute('data-verdict', 'fits');
 });
 
-test('at 1280 by 800 lines, rails, curve, people and process are seen without scrolling', async ({
-  page,
-}) => {
+test('at 1280 by 800 lines, rails, curve, people and method are seen without scrolling', async ({ page }) => {
   await openBench(page);
   const height = await page.evaluate(() => document.documentElement.scrollHeight);
   expect(height).toBeLessThanOrEqual(800);
-  for (const name of ['In the pot', 'Rails', 'From pan to fridge', 'Who can eat', 'Process'])
+  for (const name of ['In the pot', 'Rails', 'From pan to fridge', 'Who can eat', 'Method'])
     await expect(page.getByRole('region', { name, exact: true })).toBeInViewport({ ratio: 0.98 });
 });
 
@@ -127,7 +125,8 @@ test('lines are taken out, moved by keyboard and by dragging, and made ready', a
 
 test('the process changes what it will be: uncooked starch gives no pull', async ({ page }) => {
   await openBench(page);
-  const cook = page.getByRole('spinbutton', { name: 'Cook to' });
+  await openOperation(page, /°C/);
+  const cook = page.getByRole('spinbutton', { name: 'Heat: temperature' });
   const pull = Number((await figure(page, 'stretch').textContent())?.replace(/[^\d.]/g, ''));
   await cook.fill('40');
   await cook.press('Enter');
@@ -181,18 +180,19 @@ test('a sauce that is baked open loses water and thickens; foil keeps it in', as
   await ownFormula(page, 'Baked');
   const thickness = page.getByTestId('bead-thickness');
   const before = Number(await thickness.getAttribute('data-place'));
-  await page.getByRole('button', { name: 'straight on' }).click();
-  const bake = page.getByRole('spinbutton', { name: 'Bake for' });
+  await page.getByRole('button', { name: 'operation', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Bake' }).click();
+  await openOperation(page, /bake 25 min/);
+  const bake = page.getByRole('spinbutton', { name: 'Bake: time' });
   await bake.fill('40');
   await bake.press('Enter');
-  const said = page.getByRole('dialog', { name: 'Between pan and table' }).getByRole('status');
-  await expect(said).toContainText(/[1-9]\d* g of water lost/);
+  await expect(page.getByRole('dialog').getByRole('status')).toContainText(/[1-9]\d* g of water lost/);
   await expect.poll(() => place(page, 'thickness')).toBeGreaterThan(before);
   const open = await place(page, 'thickness');
-  await page.getByRole('checkbox', { name: /covered/ }).check();
+  await page.getByRole('combobox', { name: 'Bake: lid' }).selectOption('on');
   await expect.poll(() => place(page, 'thickness')).toBeLessThan(open);
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'baked 40 min' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Operation \d: bake 40 min/ })).toBeVisible();
 });
 
 test('an amount that is hardly meant is warned of, and the figures go on', async ({ page }) => {

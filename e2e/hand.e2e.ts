@@ -1,5 +1,14 @@
 import { expect, type Page, test } from '@playwright/test';
-import { amount, askTheUsual, benchStands, copyOf, figure, ownFormula, saved } from './kitchen';
+import {
+  amount,
+  askTheUsual,
+  benchStands,
+  copyOf,
+  figure,
+  ownFormula,
+  saved,
+  openOperation,
+} from './kitchen';
 
 /** Adds something by its name and says how much, as a cook types it. */
 async function add(page: Page, name: string, howMuch: string): Promise<void> {
@@ -99,11 +108,12 @@ test('Enter after an amount goes on to the next ingredient, wherever the role so
 
 test('numbers of the process take their units, and say what they could not read', async ({ page }) => {
   await ownFormula(page, 'Units');
-  const cook = page.getByRole('spinbutton', { name: 'Cook to' });
+  await openOperation(page, /°C/);
+  const cook = page.getByRole('spinbutton', { name: 'Heat: temperature' });
   await cook.fill('194 F');
   await cook.press('Enter');
   await expect(cook).toHaveValue('90');
-  const hold = page.getByRole('spinbutton', { name: 'Hold for' });
+  const hold = page.getByRole('spinbutton', { name: 'Heat: time' });
   await hold.fill('1/2 h');
   await hold.press('Enter');
   await expect(hold).toHaveValue('30');

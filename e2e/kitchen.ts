@@ -35,6 +35,15 @@ const beanSauce = [
 export const forEverybody = (page: Page, name: string): Promise<string> => ownFormula(page, name, beanSauce);
 
 /** A formula of this test's own, opened on the Bench. */
+/** Opens an operation of the method strip by the words on it. */
+export async function openOperation(page: Page, words: RegExp | string): Promise<void> {
+  await page
+    .getByRole('list', { name: 'Operations' })
+    .getByRole('button', { name: words })
+    .and(page.getByRole('button', { name: /^Operation/ }))
+    .click();
+}
+
 export async function ownFormula(
   page: Page,
   name: string,

@@ -50,7 +50,7 @@ test('a finger that scrolls or slips over figures, stretches and the map changes
   for (const [name, role] of [
     ['Amount of Coconut drink', 'spinbutton'],
     ['Amount of Rapeseed oil', 'spinbutton'],
-    ['Cook to', 'spinbutton'],
+    ['Serve at', 'spinbutton'],
     ['Fat, most asked', 'slider'],
     ['Salt, least asked', 'slider'],
   ] as const) {

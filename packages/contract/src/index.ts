@@ -46,6 +46,7 @@ export { type WhoCanEatResponse, type WhoCanEatView } from './who-can-eat.view.j
 export {
   type AgainstDairyView,
   type BandView,
+  type LineFateView,
   type MoneyAndClimateView,
   type NutritionView,
   type PredictResponse,

@@ -47,6 +47,8 @@ export interface PredictResponse {
   readonly volumeMl: number;
   readonly evaporatedG: number;
   readonly absorbedG: number;
+  /** What soaking and boiling brought in beyond what was weighed; below 0: roasting or frying took. */
+  readonly broughtG: number;
   readonly fatPct: number;
   readonly proteinPct: number;
   readonly saltPct: number;
@@ -104,9 +106,28 @@ export interface PredictResponse {
     readonly high: number;
   }[];
   readonly contributions: readonly PropertyContributions[];
+  /** What became of each line, in the order of the lines that weigh something. */
+  readonly lines: readonly LineFateView[];
   readonly flags: readonly PredictionFlag[];
   /** What can be computed but is hardly meant, by field. */
   readonly warnings: readonly Warning[];
+}
+
+/** What one line met on its way. */
+export interface LineFateView {
+  readonly ingredient: string;
+  /** g as weighed before, and g as it came into the pot with what it drank or lost. */
+  readonly weighedG: number;
+  readonly arrivedG: number;
+  /** Hottest it was since it went in, and the minutes all its heat is worth there. */
+  readonly hottestC: number;
+  readonly minutes: number;
+  /** µm after the blades; 0 for what has no pieces. */
+  readonly sizeUm: number;
+  /** 0..1 of it that stays in pieces. */
+  readonly inPieces: number;
+  /** Share of its aroma that the heat left; null where no rate is known. */
+  readonly aromaLeft: number | null;
 }
 
 export type AgainstDairyView = Pick<AgainstDairy, 'name' | 'massG' | 'rows'>;

@@ -1,10 +1,14 @@
-import type { MoneyAndClimateView, NutritionView, PredictResponse } from '@alterum/contract';
+import type { LineFateView, MoneyAndClimateView, NutritionView, PredictResponse } from '@alterum/contract';
 import {
   type AgainstDairy,
+  aromaLeft,
   type Band,
   contributionsOf,
   type Nutrition,
+  potAt,
   type Prediction,
+  readyOperations,
+  readyYield,
   type Recipe,
   type Report,
   warningsOf,
@@ -44,6 +48,24 @@ const moneyView = ({ cost, climate }: Report, share: number): MoneyAndClimateVie
   climateCovered: climate.covered,
 });
 
+/** What became of each line. */
+function fatesOf(recipe: Recipe): readonly LineFateView[] {
+  const { fates, linePlaces } = potAt(recipe).mix;
+  return fates.map((fate, k) => {
+    const line = recipe.lines[linePlaces[k]!]!;
+    return {
+      ingredient: line.ingredient.id,
+      weighedG: line.mass,
+      arrivedG: line.mass * readyYield(line.ingredient, readyOperations(line), line.mass),
+      hottestC: fate.heat.maxTemperature,
+      minutes: fate.heat.hold,
+      sizeUm: fate.ground.diameter,
+      inPieces: fate.pieces,
+      aromaLeft: aromaLeft(line.ingredient, fate.aromaMinutes) ?? null,
+    };
+  });
+}
+
 export interface Predicted {
   readonly recipe: Recipe;
   readonly prediction: Prediction;
@@ -66,6 +88,7 @@ export function predictResponse({
     volumeMl: p.volumeMl,
     evaporatedG: p.evaporatedG,
     absorbedG: p.absorbedG,
+    broughtG: p.broughtG,
     fatPct: p.fat.mid,
     proteinPct: p.protein.mid,
     saltPct: p.salt.mid,
@@ -119,6 +142,7 @@ export function predictResponse({
       high: viscosity.high,
     })),
     contributions: contributionsOf(recipe),
+    lines: fatesOf(recipe),
     flags: p.flags,
     warnings: warningsOf(recipe),
   };

@@ -10,7 +10,7 @@ import {
   startAutosave,
   takeTheirs,
 } from './autosave';
-import { take, useBench } from '../open-formula/bench-store';
+import { take, useBench, undoOnBench } from '../open-formula/bench-store';
 import { findDraft, keepDraft } from './drafts';
 import { useNotices } from '../notices/notices';
 import { useSaving } from './saving';
@@ -95,6 +95,19 @@ test('what is typed is kept in this browser at once, and dropped when the server
   await jest.advanceTimersByTimeAsync(1);
   expect((await findDraft('f'))?.content.name).toBe('Kept');
   await jest.advanceTimersByTimeAsync(600);
+  expect(await findDraft('f')).toBeUndefined();
+});
+
+test('what is undone before it was sent is saved at once: nothing goes out, and no draft stays', async () => {
+  const start = useBench.getState().bench?.history.formula;
+  if (!start) throw new Error('nothing is open');
+  take({ step: 'become', formula: { ...start, name: 'For a moment' } });
+  await jest.advanceTimersByTimeAsync(1);
+  undoOnBench();
+  expect(saving().kind).toBe('saved');
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(server.writes).toEqual([]);
+  expect(saving().kind).toBe('saved');
   expect(await findDraft('f')).toBeUndefined();
 });
 

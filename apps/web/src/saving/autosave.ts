@@ -122,10 +122,24 @@ function keepSoon(): void {
   keeping ??= setTimeout(keepNow);
 }
 
+/** What was undone before it was sent is saved already: nothing waits any more, and nothing is kept of it here. */
+function backToSaved(id: string): void {
+  if (useSaving.getState().saving.kind !== 'unsaved') return;
+  clearTimeout(timer);
+  clearTimeout(keeping);
+  keeping = undefined;
+  setSaving({ kind: 'saved', at: new Date() });
+  void dropDraft(id);
+}
+
 /** Watches the open formula: every change is kept in this browser at once and sent after a short quiet. */
 export function startAutosave(): () => void {
   const stop = useBench.subscribe(({ bench }, before) => {
-    if (!bench || bench.history.formula === before.bench?.history.formula || !isDirty()) return;
+    if (!bench || bench.history.formula === before.bench?.history.formula) return;
+    if (!isDirty()) {
+      backToSaved(bench.id);
+      return;
+    }
     keepSoon();
     if (isAsking()) return;
     setSaving({ kind: 'unsaved' });

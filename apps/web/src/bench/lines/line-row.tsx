@@ -9,13 +9,15 @@ import {
   LARGEST_LINE_G,
   type Line,
   readAmount,
+  readyOperations,
+  readyYield,
   roleNames,
 } from '@alterum/core';
 import { Ellipsis, GripVertical } from 'lucide-react';
 import { type KeyboardEvent, memo, useState } from 'react';
 import { MenuOnDemand } from '../../ui/on-demand';
 import { type ReadingHint, ScrubNumber } from '../../ui/scrub-number';
-import { take, useBench } from '../../open-formula/bench-store';
+import { take, useBench, useBenchPart } from '../../open-formula/bench-store';
 import { amountId } from '../../open-formula/focus';
 import { boundsText } from './hold-choice';
 import { preparationNames, stageNames } from '../../words/line-words';
@@ -125,9 +127,24 @@ function AmountField({
   );
 }
 
+/** g as a line comes into the pot, where that is not what was typed; 0 elsewhere. */
+function useOtherWeight({ id, weighed }: Line): number {
+  return useBenchPart(({ outcome: { recipe, lineIds } }) => {
+    const line = recipe.lines[lineIds.indexOf(id)];
+    if (!line) return 0;
+    const factor = readyYield(line.ingredient, readyOperations(line), line.mass);
+    if (Math.abs(factor - 1) < NOTEWORTHY) return 0;
+    return Math.round(weighed === 'ready' ? line.mass : line.mass * factor);
+  });
+}
+/** Share of its weight from which what making ready does to a line is worth a word. */
+const NOTEWORTHY = 0.02;
+
 function Made({ line, kindOpen }: { readonly line: Line; readonly kindOpen: boolean }) {
+  const other = useOtherWeight(line);
   const words = [
     line.preparation === 'as-is' ? '' : preparationNames[line.preparation],
+    other > 0 ? `${other} g ${line.weighed === 'ready' ? 'before' : 'made ready'}` : '',
     line.stage === 'start' ? '' : stageNames[line.stage],
     line.hold ? boundsText(line.hold) : '',
   ].filter(Boolean);

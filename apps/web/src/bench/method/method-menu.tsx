@@ -28,7 +28,7 @@ export function MethodMenu({
       {source !== 'written' && (
         <button
           type="button"
-          className="inline-flex items-center gap-1 rounded font-semibold text-rim underline-offset-4 hover:underline"
+          className="tap-coarse inline-flex items-center gap-1 rounded font-semibold text-rim underline-offset-4 hover:underline"
           onClick={() => take({ step: 'set-method', method: undefined })}
         >
           <WandSparkles size={14} aria-hidden /> write it from the lines
@@ -38,7 +38,7 @@ export function MethodMenu({
         trigger={
           <button
             type="button"
-            className="inline-flex items-center gap-1 rounded font-semibold text-rim underline-offset-4 hover:underline"
+            className="tap-coarse inline-flex items-center gap-1 rounded font-semibold text-rim underline-offset-4 hover:underline"
           >
             <Plus size={14} aria-hidden /> operation
           </button>

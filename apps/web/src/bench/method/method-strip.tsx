@@ -25,13 +25,13 @@ import {
   withEveryLine,
 } from '@alterum/core';
 import { GripVertical } from 'lucide-react';
-import { type KeyboardEvent, memo, useDeferredValue, useMemo } from 'react';
+import { type KeyboardEvent, memo, useDeferredValue, useEffect, useMemo } from 'react';
 import { findIngredient } from '../../household/house-larder';
 import { useFormula } from '../../open-formula/bench-store';
 import { PopoverOnDemand } from '../../ui/on-demand';
 import { part } from '../../ui/part';
 import { operationText, readyText, shortName } from '../../words/method-words';
-import { focusOperation, operationId } from './focus-operation';
+import { focusOperation, focusWanted, operationId } from './focus-operation';
 import { changeMethod } from './method-edits';
 import { MethodMenu } from './method-menu';
 import { OperationIcon } from './operation-icon';
@@ -110,7 +110,7 @@ const Chip = memo(function Chip({
               type="button"
               id={operationId(at)}
               onKeyDown={onKeyDown}
-              className="flex min-h-7 items-center gap-1 rounded-md py-0.5 pr-1.5 text-left font-semibold"
+              className="tap-coarse flex min-h-7 items-center gap-1 rounded-md py-0.5 pr-1.5 text-left font-semibold"
               aria-label={`Operation ${at + 1}: ${text}`}
             >
               <OperationIcon kind={operation.kind} />
@@ -126,6 +126,7 @@ const Chip = memo(function Chip({
 
 function Operations({ method, lines }: { readonly method: Method; readonly lines: readonly Line[] }) {
   const operations = placed(method);
+  useEffect(focusWanted, [method]);
   const ids = operations.map(({ key }) => key);
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 4 } }),
@@ -172,7 +173,7 @@ function Ahead({
             trigger={
               <button
                 type="button"
-                className="flex min-h-7 items-center gap-1 rounded-md border border-hair bg-glaze px-1.5 text-left font-semibold hover:border-rim"
+                className="tap-coarse flex min-h-7 items-center gap-1 rounded-md border border-hair bg-glaze px-1.5 text-left font-semibold hover:border-rim"
               >
                 <OperationIcon kind={ready[0]?.kind ?? 'put-in'} />
                 {readyText(ready, line)}

@@ -8,7 +8,7 @@ import {
   withoutOperation,
 } from '@alterum/core';
 import { ArrowLeft, ArrowRight, Trash2 } from 'lucide-react';
-import { useFormula } from '../../open-formula/bench-store';
+import { useFormula, usePrediction } from '../../open-formula/bench-store';
 import { Button } from '../../ui/button';
 import { shortName } from '../../words/method-words';
 import { changeMethod } from './method-edits';
@@ -53,6 +53,21 @@ function GoesIn({ operation, at }: Pick<CardProps, 'operation' | 'at'>) {
   );
 }
 
+/** Kinds at which water leaves the pot. */
+const loses: ReadonlySet<Operation['kind']> = new Set(['heat', 'boil-down', 'bake', 'hold']);
+
+/** What has left the pot and what is in it, all operations together. */
+function Lost() {
+  const { evaporatedG, absorbedG, massG } = usePrediction();
+  return (
+    <p role="status" className="mt-2 text-sm text-soft">
+      {Math.round(evaporatedG)} g of water lost in all
+      {absorbedG > 0.5 ? `, ${Math.round(absorbedG)} g drunk by noodles` : ''}; {Math.round(massG)} g in the
+      pot at the end.
+    </p>
+  );
+}
+
 /** One operation with its figures, what goes in with it, and its place. */
 export default function OperationCard({ operation, at, count }: CardProps) {
   const { name, place } = kindOf(operation.kind);
@@ -66,6 +81,7 @@ export default function OperationCard({ operation, at, count }: CardProps) {
         operation={operation}
         change={(change, gesture) => changeMethod((method) => changed(method, at, change), gesture)}
       />
+      {loses.has(operation.kind) && <Lost />}
       {place !== 'line' && <GoesIn operation={operation} at={at} />}
       <div className="mt-2 flex flex-wrap gap-1.5 border-t border-hair pt-2">
         <Button onClick={() => move(at - 1)} disabled={at === 0}>

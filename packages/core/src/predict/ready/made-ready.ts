@@ -183,7 +183,9 @@ export function madeReady(ingredient: Ingredient, operations: Method, massG: num
 }
 
 /** g as made ready from 1 g as weighed before. */
-export const readyYield = (ingredient: Ingredient, operations: Method, massG: number): number => {
+export function readyYield(ingredient: Ingredient, operations: Method, massG: number): number {
   const made = madeReady(ingredient, operations, massG);
-  return 1 + made.water - made.letOut - (made.sugarsLost * (ingredient.per100.sugars ?? 0)) / 100;
-};
+  const { water = 0, sugars = 0 } = ingredient.per100;
+  const kept = 1 - made.letOut / Math.max(1 - water / 100, 1e-9);
+  return 1 + made.water - made.letOut - (made.sugarsLost * kept * sugars) / 100;
+}

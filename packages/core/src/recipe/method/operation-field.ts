@@ -15,7 +15,7 @@ export interface ChoiceField {
 export const figureFields = {
   minutes: { name: 'Time', unit: 'min', low: 0, high: 4320 },
   mostMinutes: { name: 'At most', unit: 'min', low: 0, high: 4320 },
-  temperatureC: { name: 'To', unit: '°C', low: -5, high: 130 },
+  temperatureC: { name: 'Temperature', unit: '°C', low: -5, high: 130 },
   rateCPerMin: { name: 'Heating rate', unit: '°C/min', low: 0, high: 100 },
   lossG: { name: 'Water that leaves', unit: 'g', low: 0, high: 20_000 },
   toG: { name: 'Down to', unit: 'g', low: 0, high: 40_000 },
