@@ -3,7 +3,9 @@ import {
   celsius,
   grams,
   ingredientById,
+  type Method,
   predict,
+  processOfMethod,
   potAt,
   predictPot,
   type Recipe,
@@ -76,6 +78,30 @@ const fourteen: Recipe = {
   serving: { temperatureC: celsius(68), storage: 'cool', days: 0 },
 };
 
+/** The same pot with ten operations and what is made ready ahead. */
+const method: Method = [
+  { kind: 'put-in', lines: ['2', '3'] },
+  { kind: 'boil-down', minutes: 2, panCm: 20 },
+  { kind: 'put-in', lines: ['0', '1', '4', '5', '6', '8', '9', '10', '12'] },
+  { kind: 'blend', seconds: 60, tool: 'jug' },
+  { kind: 'heat', temperatureC: 90, minutes: 4, lossG: 20 },
+  { kind: 'put-in', lines: ['7', '11'] },
+  { kind: 'blend', seconds: 10, tool: 'stick' },
+  { kind: 'stir-in', lines: ['13'] },
+  { kind: 'cool', temperatureC: 70, minutes: 5 },
+  { kind: 'hold', minutes: 10 },
+];
+const fourteenByMethod: Recipe = {
+  ...fourteen,
+  lines: fourteen.lines.map((line, i) => ({
+    ...line,
+    id: String(i),
+    ...(i === 2 ? { ready: [{ kind: 'soak', minutes: 480 } as const] } : {}),
+  })),
+  process: processOfMethod(method),
+  method,
+};
+
 const CALLS = 4000,
   WARM_UP = 600,
   MEMORY_CALLS = 1_000_000,
@@ -110,7 +136,8 @@ function benchFourteen(): readonly Result[] {
   const banded = medianOf(() => figuresWithBands(fourteen)),
     all = medianOf(() => predict(fourteen)),
     report = medianOf(() => reportOn(fourteen)),
-    mix = medianOf(() => assemble(fourteen));
+    mix = medianOf(() => assemble(fourteen)),
+    byMethod = medianOf(() => figuresWithBands(fourteenByMethod));
   return [
     {
       name: 'every figure with its band, 14 lines, median',
@@ -124,6 +151,13 @@ function benchFourteen(): readonly Result[] {
       value: banded / mix,
       unit: 'times',
       goal: 8,
+      sense: 'most',
+    },
+    {
+      name: 'the same pot with ten operations against the flat process',
+      value: byMethod / banded,
+      unit: 'times',
+      goal: 1.5,
       sense: 'most',
     },
     { name: 'with the curve from 5 to 95 °C and its band', value: all, unit: 'ms', goal: 0.6, sense: 'most' },

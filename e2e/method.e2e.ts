@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { figure, openOperation, ownFormula, place, saved } from './kitchen';
+import { amount, figure, openOperation, ownFormula, place, saved, wish } from './kitchen';
 
 const inThePot = async (page: Parameters<typeof saved>[0]): Promise<number> =>
   Number(/([\d.]+) g out/.exec((await page.getByText(/g in, .* g out/).textContent()) ?? '')?.[1]);
@@ -92,4 +92,33 @@ test('operations change their order with keys and in their card, open to figures
   await page.getByRole('button', { name: 'write it from the lines' }).click();
   await expect.poll(words).toEqual(first);
   await expect(page.getByRole('button', { name: 'write it from the lines' })).toHaveCount(0);
+});
+
+test('balance offers another way of making beside other amounts, and one of them is taken alone', async ({
+  page,
+}) => {
+  await ownFormula(page, 'Another way', [
+    { ingredient: 'coconut-drink', amount: 500, unit: 'g' },
+    { ingredient: 'corn-starch', amount: 14, unit: 'g' },
+    { ingredient: 'rapeseed-oil', amount: 20, unit: 'g' },
+    { ingredient: 'salt', amount: 4, unit: 'g' },
+  ]);
+  const before = await place(page, 'thickness');
+  await page.getByRole('button', { name: 'Balance' }).click();
+  await wish(page, 'Thicker');
+  const offers = page.getByRole('list', { name: 'Done otherwise' });
+  const down = offers.getByRole('checkbox', { name: /Boil it down \d+ minutes more/ });
+  await expect(down).not.toBeChecked();
+  await expect(offers.getByRole('listitem').filter({ has: down }).first()).toContainText(
+    /thickness rises from/,
+  );
+  await down.check();
+  await page.getByRole('button', { name: 'Do what is ticked' }).click();
+  await expect(page.getByRole('list', { name: 'Operations' })).toContainText('boil down');
+  await expect.poll(() => place(page, 'thickness')).toBeGreaterThan(before);
+  // The amounts stand as they stood.
+  await expect(amount(page, 'Corn starch')).toHaveValue('14');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('list', { name: 'Operations' })).not.toContainText('boil down');
+  await saved(page);
 });

@@ -1,5 +1,14 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { courseParameters } from '../packages/core/src/predict/course/course.params';
+import { evaporationParameters } from '../packages/core/src/predict/course/evaporation.params';
+import { readyParameters } from '../packages/core/src/predict/ready/ready.params';
+import { boilRows } from '../packages/core/src/larder/preparation/boil.params';
+import { fryRows, roastRows } from '../packages/core/src/larder/preparation/dry-heat.params';
+import { aromaRates } from '../packages/core/src/larder/preparation/aroma.params';
+import { soakRows } from '../packages/core/src/larder/preparation/soak.params';
+import { toolRows } from '../packages/core/src/recipe/method/tool.params';
+import { swellMinutes } from '../packages/core/src/predict/ready/swell';
 import type { Parameter } from '../packages/core/src/numeric/parameter';
 import { assemblyParameters } from '../packages/core/src/predict/assemble/assemble.params';
 import {
@@ -75,6 +84,16 @@ const ofRows = (rows: Readonly<Record<string, object>>): string => {
 
 const tables: Readonly<Record<string, () => string>> = {
   assembly: () => ofParameters(assemblyParameters),
+  ready: () => ofParameters(readyParameters),
+  course: () => ofParameters(courseParameters),
+  evaporation: () => ofParameters(evaporationParameters),
+  soaking: () => ofRows(soakRows),
+  boiling: () => ofRows(boilRows),
+  frying: () => ofRows(fryRows),
+  roasting: () => ofRows(roastRows),
+  aroma: () => table(['', '1/min at 97 °C'], Object.entries(aromaRates)),
+  swelling: () => table(['', 'min to nine tenths at 20 °C'], Object.entries(swellMinutes)),
+  tools: () => ofRows(toolRows),
   drying: () => ofParameters(dryingParameters),
   starches: () => ofRows(starches),
   gelatinization: () => ofParameters(gelatinizationParameters),

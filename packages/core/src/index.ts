@@ -77,6 +77,12 @@ export { courseOf } from './predict/course/course.js';
 export { evaporationRate } from './predict/course/evaporation.js';
 export { type MethodOfFormula, methodOfFormula, withEveryLine } from './formula/method/method-of-formula.js';
 export * from './formula/method/edit-method.js';
+export {
+  editedMethod,
+  type MethodEdit,
+  type MethodOffer,
+  methodOffers,
+} from './propose/method/method-offer.js';
 export { type WrittenMethod, writeMethod } from './formula/method/write-method.js';
 export {
   type Process,
@@ -118,7 +124,16 @@ export {
 export { type Explanation, explanationOf } from './property/explanation.js';
 export { type LinedId, properties, type PropertyId, propertyOf, type RailId } from './property/properties.js';
 export type { Property } from './property/property.js';
-export { placeOnRail, type Rail, railIds, railOf, rails, valueOnRail, wordFor } from './property/rail.js';
+export {
+  noticed,
+  placeOnRail,
+  type Rail,
+  railIds,
+  railOf,
+  rails,
+  valueOnRail,
+  wordFor,
+} from './property/rail.js';
 export { provenanceWords, type ShownParameter } from './property/shown-parameter.js';
 
 // What a product has to be.

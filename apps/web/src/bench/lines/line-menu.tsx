@@ -12,7 +12,7 @@ import { MenuChoice, MenuItem, MenuRule } from '../../ui/menu';
 import { take, useFormula } from '../../open-formula/bench-store';
 import { holdKey, holdOf, holdOptions } from './hold-choice';
 import { preparationNames, stageNames } from '../../words/line-words';
-import { stepsOfMethod } from '../method/method-edits';
+import { stepsOfMethod } from '../../open-formula/method-edits';
 import { openWork } from '../../open-formula/work-store';
 
 const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) =>

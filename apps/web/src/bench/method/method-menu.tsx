@@ -4,7 +4,7 @@ import { take } from '../../open-formula/bench-store';
 import { MenuOnDemand } from '../../ui/on-demand';
 import { part } from '../../ui/part';
 import { focusOperation } from './focus-operation';
-import { changeMethod } from './method-edits';
+import { changeMethod } from '../../open-formula/method-edits';
 
 const MenuParts = part(() => import('./method-menu-items'));
 

@@ -32,7 +32,7 @@ import { PopoverOnDemand } from '../../ui/on-demand';
 import { part } from '../../ui/part';
 import { operationText, readyText, shortName } from '../../words/method-words';
 import { focusOperation, focusWanted, operationId } from './focus-operation';
-import { changeMethod } from './method-edits';
+import { changeMethod } from '../../open-formula/method-edits';
 import { MethodMenu } from './method-menu';
 import { OperationIcon } from './operation-icon';
 import { ServeCell } from './serve-cell';

@@ -11,7 +11,7 @@ import { ArrowLeft, ArrowRight, Trash2 } from 'lucide-react';
 import { useFormula, usePrediction } from '../../open-formula/bench-store';
 import { Button } from '../../ui/button';
 import { shortName } from '../../words/method-words';
-import { changeMethod } from './method-edits';
+import { changeMethod } from '../../open-formula/method-edits';
 import { OperationFields } from './operation-fields';
 import { focusOperation } from './focus-operation';
 

@@ -16,7 +16,7 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { gramsText } from '../../words/number-text';
 import { shortName } from '../../words/method-words';
-import { changeReady } from './method-edits';
+import { changeReady } from '../../open-formula/method-edits';
 import { OperationFields } from './operation-fields';
 
 /** Kinds of work on one thing alone. */

@@ -18,6 +18,7 @@ import { Choice } from '../../ui/choice';
 import { measuringOf, requestOf } from '../request-of-formula';
 import { reasonWords } from '../../words/change-words';
 import { ConflictNote, SwapFirst } from './obstacles';
+import { MethodOffers } from './method-offers';
 import { KeepAsVersion } from '../keep-as-version';
 import { Progress } from '../progress';
 import { ShiftLine } from '../shift-line';
@@ -132,20 +133,18 @@ export default function BalancePanel() {
   const { running, result, basis, start, stop } = useJob<'balance', Formula>();
   const [unticked, setUnticked] = useState<Unticked>();
   const off = unticked !== undefined && unticked.of === result ? unticked.lines : nothing;
+  const request = useMemo(
+    () =>
+      requestOf(formula, present, {
+        withinStock,
+        massFree,
+        wishes: wish ? wishesOfPress(wish, formula, present) : {},
+      }),
+    [formula, present, withinStock, massFree, wish],
+  );
   const begin = useCallback(() => {
-    start(
-      {
-        kind: 'balance',
-        request: requestOf(formula, present, {
-          withinStock,
-          massFree,
-          wishes: wish ? wishesOfPress(wish, formula, present) : {},
-        }),
-        measuring: measuringOf(formula, present, rounding),
-      },
-      formula,
-    );
-  }, [formula, present, withinStock, massFree, wish, rounding, start]);
+    start({ kind: 'balance', request, measuring: measuringOf(formula, present, rounding) }, formula);
+  }, [formula, present, request, rounding, start]);
   const asked = `${rounding} ${withinStock} ${massFree} ${wish?.id ?? ''}`;
   // Begins by itself when it is opened, and anew when it is asked otherwise.
   // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -282,6 +281,7 @@ export default function BalancePanel() {
               </p>
             </>
           )}
+          {result.kind !== 'swap-first' && <MethodOffers formula={formula} request={request} />}
         </>
       )}
     </div>

@@ -10,15 +10,9 @@ export const assemblyParameters = {
   unnamedVolume: parameter(0.6, 'mL/g', 0.1, 'E', 'ash and soluble fibre'),
   alcoholVolume: parameter(1.2, 'mL/g', 0.03, 'P', 'ethanol in water'),
   dryParticleDensity: parameter(1.4, 'g/mL', 0.03, 'P', 'dry cell wall and protein'),
-  alcoholBoilTime: parameter(25, 'min', 0.4, 'E', 'ethanol leaves a simmering pot'),
-  alcoholBoilAbove: parameter(75, '°C', 0.03, 'P', 'ethanol leaves a simmering pot'),
   amylaseMidpoint: parameter(68, '°C', 0.03, 'P/E', 'sweet-potato amylase meets gelatinizing starch'),
   amylaseWidth: parameter(2, '°C', 0.3, 'E', 'as above'),
   amylaseTime: parameter(4, 'min', 0.4, 'E', 'as above'),
-  pungencyCookedAbove: parameter(80, '°C', 0.05, 'E', 'raw bite of garlic, onion and mustard boils away'),
-  pungencyTime: parameter(8, 'min', 0.4, 'E', 'as above'),
-  pungencyFast: parameter(0.6, '-', 0.3, 'E', 'as above'),
-  pungencyLeft: parameter(0.1, '-', 0.3, 'E', 'as above'),
 } as const;
 
 export const assembly = valuesOf(assemblyParameters);

@@ -7,8 +7,8 @@ import {
   methodOfFormula,
   withEveryLine,
 } from '@alterum/core';
-import { findIngredient } from '../../household/house-larder';
-import { take, useBench } from '../../open-formula/bench-store';
+import { findIngredient } from '../household/house-larder';
+import { take, useBench } from './bench-store';
 
 /** The method of what is open now, with every line named: what an edit starts from. */
 export function wholeMethod(formula: Formula): Method {
