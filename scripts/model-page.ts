@@ -2,6 +2,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { courseParameters } from '../packages/core/src/predict/course/course.params';
 import { evaporationParameters } from '../packages/core/src/predict/course/evaporation.params';
+import { strainParameters } from '../packages/core/src/predict/course/strain.params';
+import { strainRows } from '../packages/core/src/larder/preparation/strain.params';
 import { readyParameters } from '../packages/core/src/predict/ready/ready.params';
 import { boilRows } from '../packages/core/src/larder/preparation/boil.params';
 import { fryRows, roastRows } from '../packages/core/src/larder/preparation/dry-heat.params';
@@ -91,6 +93,8 @@ const tables: Readonly<Record<string, () => string>> = {
   boiling: () => ofRows(boilRows),
   frying: () => ofRows(fryRows),
   roasting: () => ofRows(roastRows),
+  strain: () => ofParameters(strainParameters),
+  straining: () => ofRows(strainRows),
   aroma: () => table(['', '1/min at 97 °C'], Object.entries(aromaRates)),
   swelling: () => table(['', 'min to nine tenths at 20 °C'], Object.entries(swellMinutes)),
   tools: () => ofRows(toolRows),

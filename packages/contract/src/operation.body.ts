@@ -95,6 +95,7 @@ export class OperationInput {
   lid?: Method[number]['lid'] & string;
   flame?: Method[number]['flame'] & string;
   water?: Method[number]['water'] & string;
+  through?: Method[number]['through'] & string;
   pour?: Method[number]['pour'] & string;
 }
 

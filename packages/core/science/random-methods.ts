@@ -7,6 +7,7 @@ import { randomRecipe } from './random-pots.js';
 /** One operation on the pot with figures of a kitchen. */
 function randomOperation(chance: () => number): Operation {
   const roll = chance();
+  if (roll < 0.04) return { kind: 'strain', through: chance() < 0.5 ? 'squeezed' : 'sieve' };
   if (roll < 0.25) return { kind: 'blend', seconds: chance() * 120, tool: chance() < 0.5 ? 'jug' : 'stick' };
   if (roll < 0.5)
     return { kind: 'heat', temperatureC: 55 + chance() * 45, minutes: chance() * 12, lossG: chance() * 15 };

@@ -41,12 +41,22 @@ export interface Drying {
   readonly source: string;
 }
 
+/** Shares of a blended thing that go through a cloth, 0..1. */
+export interface Straining {
+  readonly protein: number;
+  /** Fat goes with what holds it. */
+  readonly fat: number;
+  readonly starch: number;
+  readonly source: string;
+}
+
 /** What soaking, boiling, frying, roasting and heat do to an ingredient, as far as it is known; absent is not done to it. */
 export interface Handling {
   readonly soaking?: Soaking;
   readonly boiling?: Boiling;
   readonly frying?: Drying;
   readonly roasting?: Drying;
+  readonly straining?: Straining;
   /** 1/min at 97 °C at which its aroma leaves. */
   readonly aromaRate?: number;
 }

@@ -77,7 +77,8 @@ export function contributionsOf(
     const lines = recipe.lines.map((line, i): Contribution => {
       const named = { line: i, ingredient: line.ingredient.id };
       if (part.by === 'share') {
-        const value = part.perGram(line.ingredient, fates.get(i) ?? untouchedFate);
+        const fate = fates.get(i) ?? untouchedFate;
+        const value = part.perGram(fate.ingredient ?? line.ingredient, fate);
         if (value === undefined) return { ...named, amount: 0, unknown: true };
         return { ...named, amount: (value * line.mass * (part.of === 'batch' ? mass : 100)) / mass };
       }

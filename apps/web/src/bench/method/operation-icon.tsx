@@ -2,6 +2,7 @@ import type { OperationKindId } from '@alterum/core';
 import {
   ArrowDownToLine,
   Fan,
+  Filter,
   Flame,
   Grid2x2,
   Hourglass,
@@ -27,6 +28,7 @@ const icons: Readonly<Record<OperationKindId, LucideIcon>> = {
   cut: Scissors,
   swell: Hourglass,
   stand: Hourglass,
+  strain: Filter,
   blend: Fan,
   pulse: Fan,
   heat: Flame,

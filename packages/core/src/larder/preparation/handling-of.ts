@@ -2,6 +2,7 @@ import type { Handling } from '../../ingredient/handling.js';
 import { aromaRates } from './aroma.params.js';
 import { boilRows } from './boil.params.js';
 import { fryRows, roastRows } from './dry-heat.params.js';
+import { strainRows } from './strain.params.js';
 import { soakRows } from './soak.params.js';
 
 /** What the tables know a kitchen does to an ingredient before the pot; undefined for nothing. */
@@ -10,12 +11,14 @@ export function handlingOf(id: string): Handling | undefined {
     boiling = boilRows[id],
     frying = fryRows[id],
     roasting = roastRows[id],
+    straining = strainRows[id],
     aromaRate = aromaRates[id];
   const handling: Handling = {
     ...(soaking ? { soaking } : {}),
     ...(boiling ? { boiling } : {}),
     ...(frying ? { frying } : {}),
     ...(roasting ? { roasting } : {}),
+    ...(straining ? { straining } : {}),
     ...(aromaRate === undefined ? {} : { aromaRate }),
   };
   return Object.keys(handling).length > 0 ? handling : undefined;

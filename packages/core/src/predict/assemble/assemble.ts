@@ -13,6 +13,7 @@ import { courseOf, waterToLeave } from '../course/course.js';
 import { heatSince } from '../course/heat-course.js';
 import { acidMoments, hydrolysisOver } from './acid-moments.js';
 import { assembly as a } from './assemble.params.js';
+import { behindStrainer } from './strained.js';
 import { absorptionOf } from './colour-state.js';
 import { throughHeatAndBlade } from './cooked-lines.js';
 import { potWater } from './pot-water.js';
@@ -46,7 +47,7 @@ export function assemble(
 ): Mixture {
   const course = courseOf(recipe),
     { process } = course;
-  const lines = weigh(recipe.lines);
+  const lines = behindStrainer(weigh(recipe.lines), course);
   const heat = heatWithBaking(process, heatSince(course.heat, START));
 
   const total = addUp(lines);

@@ -1,3 +1,4 @@
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import { alcoholLeft } from '../course/aroma.js';
 import { course as p } from '../course/course.params.js';
@@ -10,6 +11,7 @@ import type { Weighed } from './weighed.js';
 
 /** What one line meets on its way through the pot. */
 export interface LineCourse {
+  readonly ingredient: Ingredient;
   /** Place of the operation it goes in with; below 0 for the start. */
   readonly entered: number;
   /** Heat since it went in, baking included. */
@@ -61,6 +63,7 @@ export function lineCourse(
     made.sizeUm === undefined ? b.particleSizeUm : Math.min(made.sizeUm, b.particleSizeUm || made.sizeUm);
   const heat = at < 0 ? pot : heatWithBaking(course.process, heatSince(course.heat, at));
   return {
+    ingredient: c.ingredient,
     entered: at,
     heat,
     arrived: g / line.mass,

@@ -1,6 +1,7 @@
 import { bladeOf, type BladeRun } from '../../recipe/method/blade.js';
 import { methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
 import { amountOf, choiceOf, type Method } from '../../recipe/method/operation.js';
+import type { ChoiceOf } from '../../recipe/method/operation-field.js';
 import type { Process, Recipe } from '../../recipe/recipe.js';
 import { type Entry, entriesOf } from './entry.js';
 import { evaporationRate } from './evaporation.js';
@@ -11,6 +12,12 @@ export interface Blade extends BladeRun {
   readonly at: number;
 }
 
+/** A cloth or a sieve that the pot goes through. */
+export interface Strain {
+  readonly at: number;
+  readonly through: ChoiceOf<'through'>;
+}
+
 /** What happens in the pot, first to last, whatever its temperature is looked at. */
 export interface Course {
   readonly method: Method;
@@ -19,6 +26,7 @@ export interface Course {
   readonly entries: readonly Entry[];
   readonly heat: HeatCourse;
   readonly blades: readonly Blade[];
+  readonly strains: readonly Strain[];
 }
 
 /** The part of a course that only the method decides. */
@@ -36,6 +44,9 @@ function fixedOf(key: object, method: Method, process: Process): Fixed {
       const run = bladeOf(operation);
       return run ? [{ ...run, at }] : [];
     }),
+    strains: method.flatMap((operation, at) =>
+      operation.kind === 'strain' ? [{ at, through: choiceOf(operation, 'through') ?? 'squeezed' }] : [],
+    ),
   };
   known.set(key, fixed);
   return fixed;

@@ -1,9 +1,12 @@
 import type { BufferAmounts } from '../acidity/charge-balance.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Process } from '../../recipe/recipe.js';
 import type { AcidMoment } from './acid-moment.js';
 
 /** What became of one line. */
 export interface LineFate {
+  /** As it came into the finished pot: behind a strainer another composition than before. */
+  readonly ingredient?: Ingredient;
   readonly entered: number;
   readonly heat: { readonly maxTemperature: number; readonly hold: number };
   /** µm and hardness after the blades; strong jug seconds it met. */

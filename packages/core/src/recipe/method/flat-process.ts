@@ -71,9 +71,17 @@ export function processOfMethod(method: Method): Process {
   const runs = method.flatMap((operation) => bladeOf(operation) ?? []);
   const power = runs.reduce((most, { tool }) => Math.max(most, tool.power), 0);
   const work = runs.reduce((all, { tool, seconds }) => all + tool.power * seconds, 0);
-  const first = (kind: Operation['kind']) => method.find((operation) => operation.kind === kind);
-  const bake = first('bake'),
-    hold = first('hold');
+  // Of several the longest is told: one of no time is none.
+  const longest = (kind: Operation['kind']) =>
+    method.reduce<Operation | undefined>(
+      (most, operation) =>
+        operation.kind === kind && amountOf(operation, 'minutes') > (most ? amountOf(most, 'minutes') : 0)
+          ? operation
+          : most,
+      undefined,
+    );
+  const bake = longest('bake'),
+    hold = longest('hold');
   const sum = (kind: Operation['kind'], name: 'minutes' | 'noodlesG' | 'lossG') =>
     method.reduce((all, operation) => all + (operation.kind === kind ? amountOf(operation, name) : 0), 0);
   const last = (is: (operation: Operation) => boolean) =>

@@ -53,6 +53,10 @@ export const choiceFields = {
     choices: { low: 'low', gentle: 'low to medium', medium: 'medium', high: 'high' },
   },
   water: { name: 'Its water', choices: { drained: 'poured off', kept: 'goes into the pot, as a line' } },
+  through: {
+    name: 'Through',
+    choices: { squeezed: 'a cloth, squeezed', dripped: 'a cloth, left to drip', sieve: 'a fine sieve' },
+  },
   pour: { name: 'Water poured on', choices: { cold: 'cold', boiling: 'boiling' } },
 } as const satisfies Record<string, ChoiceField>;
 export type ChoiceName = keyof typeof choiceFields;

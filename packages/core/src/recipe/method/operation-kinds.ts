@@ -63,6 +63,11 @@ export const operationKinds = {
   }),
   swell: kind('Swell', 'let swell', 'line', 0.05, { figures: ['minutes'], usual: { minutes: 30 } }),
   stand: kind('Stand', 'let stand', 'pot', 0, { figures: ['minutes'], usual: { minutes: 10 } }),
+  strain: kind('Strain', 'strain', 'pot', 1, {
+    figures: ['minutes'],
+    choices: ['through'],
+    usual: { minutes: 5, through: 'squeezed' },
+  }),
   blend: kind('Blend', 'blend', 'pot', 1, {
     figures: ['seconds', 'power'],
     choices: ['tool'],
