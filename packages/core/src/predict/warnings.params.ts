@@ -9,3 +9,6 @@ export const absurdShares = {
 
 /** g of one line above which it is more than a household cooks. */
 export const largeLineG = 20_000;
+
+/** °C between which germs grow in soak water, and h after which that is said. @source common advice of food-safety agencies as remembered, S-19; local rules come first */
+export const growth = { from: 28, to: 60, hours: 2 } as const;

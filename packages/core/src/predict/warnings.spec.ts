@@ -79,6 +79,24 @@ test.each([
   ).toContain(field);
 });
 
+test('a soak that goes too far is asked about: long at room temperature, hours in the warm; not overnight in the fridge', () => {
+  const soaked = (minutes: number, temperatureC: number) => {
+    const pot = potOf(sauce, cooked, { atC: 65 });
+    const lines = pot.lines.map((line) =>
+      line.ingredient.id === 'cashew'
+        ? { ...line, ready: [{ kind: 'soak', minutes, temperatureC } as const] }
+        : line,
+    );
+    return warningsOf({ ...pot, lines });
+  };
+  expect(soaked(600, 5)).toEqual([]);
+  expect(soaked(600, 20)).toEqual([]);
+  expect(soaked(1500, 20)).toMatchObject([{ field: 'lines[1].ready' }]);
+  expect(soaked(1500, 20)[0]?.message).toMatch(/12 hours at 20 °C .* slimy/);
+  expect(soaked(1500, 5)).toEqual([]);
+  expect(soaked(200, 40)[0]?.message).toMatch(/let germs grow/);
+});
+
 test('a warning only asks: it says what to look at in words, ending as a sentence', () => {
   for (const { message } of warningsOf(
     potOf(

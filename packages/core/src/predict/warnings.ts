@@ -1,7 +1,10 @@
+import { amountOf, choiceOf } from '../recipe/method/operation.js';
+import { readyOperations } from './assemble/weighed.js';
 import { courseOf } from './course/course.js';
+import { soakKeeps } from './ready/soak.js';
 import { compiledIngredient } from './assemble/compiled-ingredient.js';
 import type { Recipe, RecipeLine } from '../recipe/recipe.js';
-import { absurdShares, largeLineG } from './warnings.params.js';
+import { absurdShares, growth, largeLineG } from './warnings.params.js';
 
 /** Something that can be computed but is hardly meant; the figures stand. */
 export interface Warning {
@@ -33,6 +36,24 @@ function lineWarning(line: RecipeLine, share: number): string | undefined {
     return `${said(share)} ${lower} makes it sourer than vinegar. Check the amount and the unit.`;
   if (line.mass > largeLineG)
     return `${Math.round(line.mass / 1000)} kg of ${lower} is more than a household cooks at once.`;
+  return undefined;
+}
+
+/** A soak that goes too far: slimy or souring in the cold, growth in the warm. */
+function soakWarning(line: RecipeLine): string | undefined {
+  const soaking = line.ingredient.handling?.soaking,
+    name = line.ingredient.name.toLowerCase();
+  if (!soaking) return undefined;
+  for (const operation of readyOperations(line)) {
+    if (operation.kind !== 'soak' || choiceOf(operation, 'pour') === 'boiling') continue;
+    const hours = amountOf(operation, 'minutes') / 60,
+      tC = amountOf(operation, 'temperatureC'),
+      keeps = soakKeeps(soaking, tC);
+    if (tC > growth.from && tC < growth.to && hours > growth.hours)
+      return `${Math.round(hours)} hours in water of ${tC} °C let germs grow in the ${name}: soak it cold in the fridge, or under boiling water for less than two hours.`;
+    if (hours > keeps)
+      return `After about ${Math.round(keeps)} hours at ${tC} °C the ${name} turns slimy or begins to sour: look for bubbles and a yeasty smell. Soak it shorter, or colder.`;
+  }
   return undefined;
 }
 
@@ -89,5 +110,9 @@ export function warningsOf(recipe: Recipe): readonly Warning[] {
     const message = mass > 0 && recipe.lines.length > 1 ? lineWarning(line, line.mass / mass) : undefined;
     return message === undefined ? [] : [{ field: `lines[${i}].amount`, message }];
   });
-  return [...lines, ...processWarnings(recipe)];
+  const soaks = recipe.lines.flatMap((line, i): readonly Warning[] => {
+    const message = soakWarning(line);
+    return message === undefined ? [] : [{ field: `lines[${i}].ready`, message }];
+  });
+  return [...lines, ...soaks, ...processWarnings(recipe)];
 }
