@@ -1,4 +1,5 @@
 import type { FormulaView, OperationView, PredictResponse, Problem } from '@alterum/contract';
+import { predictExamples } from './predict.examples.js';
 import { type KitchenServer, startKitchenServer } from '../kitchen-server.fixture.js';
 
 let server: KitchenServer;
@@ -60,6 +61,11 @@ test('a line that is not there, and a figure out of bounds, are refused by the n
   const hot = await refused([{ kind: 'rest' }, { kind: 'heat', temperatureC: 900 }]);
   expect(hot.errors?.[0]?.field).toBe('method[1].temperatureC');
   expect(hot.errors?.[0]?.message).toMatch(/“Heat”/);
+});
+
+test('the requests shown as examples are answered as they stand', async () => {
+  for (const { value } of Object.values(predictExamples))
+    expect((await predict(value)).massG).toBeGreaterThan(300);
 });
 
 test('the kinds of operations are listed with their fields', async () => {
