@@ -6,16 +6,19 @@ interface MenuProps {
   readonly trigger: ReactNode;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
+  /** Where there is room for it: a menu at the foot of the page opens upwards. */
+  readonly side?: 'top' | 'bottom';
   readonly children: ReactNode;
 }
 
-export function Menu({ trigger, children, open, onOpenChange }: MenuProps) {
+export function Menu({ trigger, children, open, onOpenChange, side = 'bottom' }: MenuProps) {
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Trigger asChild>{trigger}</Radix.Trigger>
       <Radix.Portal>
         <Radix.Content
           align="end"
+          side={side}
           sideOffset={4}
           collisionPadding={8}
           className="plate z-40 max-h-(--radix-dropdown-menu-content-available-height) min-w-52 overflow-auto p-1.5 shadow-2xl"

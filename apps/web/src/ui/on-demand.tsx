@@ -62,6 +62,10 @@ function useOnDemand<P>(trigger: ReactElement<TriggerProps>, kind: 'dialog' | 'm
   return { open: open ?? false, setOpen, plain, Content };
 }
 
+interface MenuOnDemandProps extends OnDemandProps {
+  readonly side?: 'top' | 'bottom';
+}
+
 interface PopoverOnDemandProps extends OnDemandProps {
   readonly label: string;
   readonly side?: 'top' | 'bottom' | 'left' | 'right';
@@ -78,12 +82,12 @@ export function PopoverOnDemand({ trigger, content, label, side = 'bottom' }: Po
   );
 }
 
-/** A menu under its button. */
-export function MenuOnDemand({ trigger, content }: OnDemandProps) {
+/** A menu under its button, or above it. */
+export function MenuOnDemand({ trigger, content, side = 'bottom' }: MenuOnDemandProps) {
   const { open, setOpen, plain, Content } = useOnDemand(trigger, 'menu', menu);
   if (!Content) return plain;
   return (
-    <Content trigger={trigger} open={open} onOpenChange={setOpen}>
+    <Content trigger={trigger} open={open} onOpenChange={setOpen} side={side}>
       {open && content()}
     </Content>
   );

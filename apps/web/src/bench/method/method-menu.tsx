@@ -35,6 +35,7 @@ export function MethodMenu({
         </button>
       )}
       <MenuOnDemand
+        side="top"
         trigger={
           <button
             type="button"
