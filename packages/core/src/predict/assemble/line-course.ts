@@ -2,7 +2,7 @@ import type { Ingredient } from '../../ingredient/ingredient.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import { alcoholLeft } from '../course/aroma.js';
 import { course as p } from '../course/course.params.js';
-import type { Course } from '../course/course.js';
+import type { Course, Met } from '../course/course.js';
 import { aromaMinutes, heatSince } from '../course/heat-course.js';
 import { heatWithBaking } from '../heat/bake.js';
 import { boiledSoft, type Cut, grind, type Ground, hardnessOf } from '../particle/comminute.js';
@@ -34,6 +34,20 @@ function piecesOf(size: number, own: number, all: number): number {
   return logistic(Math.log(size / p.pieceFrom) / p.pieceWidth) * (1 - Math.exp(-all / p.pieceGate));
 }
 
+/** What a line meets that goes in at a place: the same for all that go in there, whatever they weigh. */
+function metFrom(course: Course, at: number): Met {
+  let met = course.met.get(at);
+  if (!met)
+    course.met.set(
+      at,
+      (met = {
+        heat: heatWithBaking(course.process, heatSince(course.heat, at)),
+        aromaMinutes: aromaMinutes(course.heat, at),
+      }),
+    );
+  return met;
+}
+
 /** @param pot heat of what was in from the start   @param keptLiquid share of the liquid that did not boil off */
 export function lineCourse(
   { line, c, g, made, place, lostSugars }: Weighed,
@@ -61,7 +75,8 @@ export function lineCourse(
   }
   const start =
     made.sizeUm === undefined ? b.particleSizeUm : Math.min(made.sizeUm, b.particleSizeUm || made.sizeUm);
-  const heat = at < 0 ? pot : heatWithBaking(course.process, heatSince(course.heat, at));
+  const met = metFrom(course, at),
+    heat = at < 0 ? pot : met.heat;
   return {
     ingredient: c.ingredient,
     entered: at,
@@ -72,6 +87,6 @@ export function lineCourse(
     ground: grind(b, start, cuts, hardnessOf(b, made.soakedShare, boiled)),
     work,
     pieces: inPieces ? 1 : line.blended === false ? 0 : piecesOf(start, work, all),
-    aromaMinutes: made.heatMinutes + aromaMinutes(course.heat, at),
+    aromaMinutes: made.heatMinutes + met.aromaMinutes,
   };
 }

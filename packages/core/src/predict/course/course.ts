@@ -5,11 +5,18 @@ import type { ChoiceOf } from '../../recipe/method/operation-field.js';
 import type { Process, Recipe } from '../../recipe/recipe.js';
 import { type Entry, entriesOf } from './entry.js';
 import { evaporationRate } from './evaporation.js';
+import type { HeatHistory } from '../starch/gelatinize.js';
 import { type HeatCourse, heatCourse } from './heat-course.js';
 
 /** A blade that runs at an operation. */
 export interface Blade extends BladeRun {
   readonly at: number;
+}
+
+/** What something meets that goes in at one place. */
+export interface Met {
+  readonly heat: HeatHistory;
+  readonly aromaMinutes: number;
 }
 
 /** A cloth or a sieve that the pot goes through. */
@@ -27,6 +34,8 @@ export interface Course {
   readonly heat: HeatCourse;
   readonly blades: readonly Blade[];
   readonly strains: readonly Strain[];
+  /** Heat and min near the boil by the place at which something goes in, once they have been worked out. */
+  readonly met: Map<number, Met>;
 }
 
 /** The part of a course that only the method decides. */
@@ -40,6 +49,7 @@ function fixedOf(key: object, method: Method, process: Process): Fixed {
     method,
     process,
     heat: heatCourse(method),
+    met: new Map(),
     blades: method.flatMap((operation, at) => {
       const run = bladeOf(operation);
       return run ? [{ ...run, at }] : [];
