@@ -4,7 +4,7 @@ import {
   type Ingredient,
   type Line,
   type Process,
-  processOfMethod,
+  flatProcessOf,
 } from '@alterum/core';
 import { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 import type { FormulaBody } from './formula.body.js';
@@ -61,9 +61,6 @@ export function formulaFromBody(body: FormulaBody, complete: LineCompletion, sta
   };
 }
 
-/** The flat words that a formula answers with, whatever its method. */
-const flatOf = ({ method, process }: Formula): Process => (method ? processOfMethod(method) : process);
-
 const sameProcess = (a: Process, b: Process): boolean =>
   (Object.keys(a) as (keyof Process)[]).every((key) => a[key] === b[key]);
 
@@ -76,11 +73,11 @@ function methodFromBody(
   base: Formula,
   stands: boolean,
 ): Pick<Formula, 'process' | 'method' | 'writesItself'> {
-  const flat = completed(flatOf(base), process);
+  const flat = completed(flatProcessOf(base), process);
   if (method) return { process: flat, method: methodOfInput(method) };
   if (writesItself) return { process: flat, writesItself: true };
   const silent = method === undefined && writesItself === undefined;
-  if (silent && (!process || (stands && sameProcess(flat, flatOf(base)))))
+  if (silent && (!process || (stands && sameProcess(flat, flatProcessOf(base)))))
     return {
       process: base.process,
       ...(base.method ? { method: base.method } : {}),
@@ -102,7 +99,7 @@ export function formulaBodyOf(formula: Formula): FormulaContent {
     portions,
     note,
     lines,
-    process: flatOf(formula),
+    process: flatProcessOf(formula),
     method: formula.method ? inputOfMethod(formula.method) : null,
     writesItself: formula.writesItself === true,
     serve: { ...serve },

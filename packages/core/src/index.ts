@@ -72,10 +72,15 @@ export { toolRows } from './recipe/method/tool.params.js';
 export { heatOf, methodOfProcess, processOfMethod } from './recipe/method/flat-process.js';
 export { madeReady, type MadeReady, operationsFor, readyYield } from './predict/ready/made-ready.js';
 export { aromaLeft } from './predict/course/aroma.js';
-export { readyOperations } from './predict/assemble/weighed.js';
+export { arrivingOf } from './predict/assemble/weighed.js';
 export { courseOf } from './predict/course/course.js';
 export { evaporationRate } from './predict/course/evaporation.js';
-export { type MethodOfFormula, methodOfFormula, withEveryLine } from './formula/method/method-of-formula.js';
+export {
+  flatProcessOf,
+  type MethodOfFormula,
+  methodOfFormula,
+  withEveryLine,
+} from './formula/method/method-of-formula.js';
 export * from './formula/method/edit-method.js';
 export {
   editedMethod,

@@ -2,13 +2,12 @@ import type { LineFateView, MoneyAndClimateView, NutritionView, PredictResponse 
 import {
   type AgainstDairy,
   aromaLeft,
+  arrivingOf,
+  assemble,
   type Band,
   contributionsOf,
   type Nutrition,
-  potAt,
   type Prediction,
-  readyOperations,
-  readyYield,
   type Recipe,
   type Report,
   warningsOf,
@@ -50,13 +49,13 @@ const moneyView = ({ cost, climate }: Report, share: number): MoneyAndClimateVie
 
 /** What became of each line. */
 function fatesOf(recipe: Recipe): readonly LineFateView[] {
-  const { fates, linePlaces } = potAt(recipe).mix;
+  const { fates, linePlaces } = assemble(recipe);
   return fates.map((fate, k) => {
     const line = recipe.lines[linePlaces[k]!]!;
     return {
       ingredient: line.ingredient.id,
       weighedG: line.mass,
-      arrivedG: line.mass * readyYield(line.ingredient, readyOperations(line), line.mass),
+      arrivedG: line.mass * arrivingOf(line),
       hottestC: fate.heat.maxTemperature,
       minutes: fate.heat.hold,
       sizeUm: fate.ground.diameter,

@@ -3,33 +3,22 @@ import {
   type FormulaStep,
   type Line,
   type Method,
-  type MethodOfFormula,
   methodOfFormula,
   withEveryLine,
 } from '@alterum/core';
 import { findIngredient } from '../household/house-larder';
 import { take, useBench } from './bench-store';
 
-/** The method of what is open now, with every line named: what an edit starts from. */
-export function wholeMethod(formula: Formula): Method {
-  return withEveryLine(methodOfFormula(formula, findIngredient).method, formula.lines);
-}
-
-/** Lines whose make-ready the app wrote: an edit of the method makes it the cook's own. */
-function writtenReady(formula: Formula): readonly FormulaStep[] {
-  const made: MethodOfFormula = methodOfFormula(formula, findIngredient);
-  if (made.source !== 'written') return [];
-  return formula.lines.flatMap((line): FormulaStep[] => {
-    const ready = line.ready ?? made.readySaid(line);
-    return ready && !line.ready ? [{ step: 'set-ready', line: line.id, ready }] : [];
+/** The edit that puts a changed method in place of the one that stands; what the app wrote to be made ready becomes the cook's own with it. */
+export function stepsOfMethod(formula: Formula, change: (method: Method) => Method): FormulaStep {
+  const { source, method, readySaid } = methodOfFormula(formula, findIngredient);
+  const written = formula.lines.flatMap((line): FormulaStep[] => {
+    const ready = source === 'written' && !line.ready ? readySaid(line) : undefined;
+    return ready ? [{ step: 'set-ready', line: line.id, ready }] : [];
   });
+  const changed = change(withEveryLine(method, formula.lines));
+  return { step: 'several', steps: [...written, { step: 'set-method', method: changed }] };
 }
-
-/** The edit that puts a changed method in place of the one that stands. */
-export const stepsOfMethod = (formula: Formula, change: (method: Method) => Method): FormulaStep => ({
-  step: 'several',
-  steps: [...writtenReady(formula), { step: 'set-method', method: change(wholeMethod(formula)) }],
-});
 
 /** Takes a change of the method as one edit. */
 export function changeMethod(change: (method: Method) => Method, gesture?: string): void {

@@ -6,7 +6,6 @@ import {
   type Line,
   type Method,
   type Operation,
-  type OperationKindId,
   toolRows,
 } from '@alterum/core';
 import { findIngredient } from '../household/house-larder';
@@ -90,5 +89,3 @@ export function operationText(operation: Operation, lines: readonly Line[]): str
 /** What is done to one line before the pot, in a few words. */
 export const readyText = (ready: Method, line: Line): string =>
   `${ready.map((operation) => operationText(operation, [])).join(', ')}: ${shortName(line)}`;
-
-export const kindName = (kind: OperationKindId): string => kindOf(kind).name;

@@ -15,7 +15,7 @@ import type { Process } from '../../src/recipe/recipe.js';
 import { balance } from '../../src/propose/balance/balance.js';
 import type { BalanceRequest } from '../../src/propose/balance/balance-request.js';
 import { finish } from '../../src/propose/balance/solve.js';
-import { arrivingOf } from '../../src/propose/swap/replace-line.js';
+import { arrivingOf } from '../../src/predict/assemble/weighed.js';
 import { openToAll } from '../../src/propose/swap/school.js';
 import { swap } from '../../src/propose/swap/swap.js';
 import type { SwapAsk } from '../../src/propose/swap/swap-request.js';

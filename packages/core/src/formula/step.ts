@@ -2,7 +2,7 @@ import type { Brief } from '../brief/wish.js';
 import { type Role, roles } from '../ingredient/ingredient.js';
 import type { Method } from '../recipe/method/operation.js';
 import type { Preparation } from '../recipe/preparation.js';
-import { processOfMethod } from '../recipe/method/flat-process.js';
+import { flatProcessOf } from './method/method-of-formula.js';
 import type { Process, Stage } from '../recipe/recipe.js';
 import type { Amount } from '../quantity/amount.js';
 import type { Family } from '../brief/family.js';
@@ -51,9 +51,6 @@ export type FormulaStep =
   | { readonly step: 'several'; readonly steps: readonly FormulaStep[] }
   /** Another version takes its place whole. */
   | { readonly step: 'become'; readonly formula: Formula };
-
-/** The flat words of a formula as it stands. */
-const processOf = ({ method, process }: Formula): Process => (method ? processOfMethod(method) : process);
 
 export type StepOutcome =
   | { readonly kind: 'applied'; readonly formula: Formula; readonly inverse: FormulaStep }
@@ -172,7 +169,7 @@ export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
       const { method, writesItself, ...flat } = formula;
       if (method || writesItself)
         return applied(
-          { ...flat, process: { ...processOf(formula), ...step.process } },
+          { ...flat, process: { ...flatProcessOf(formula), ...step.process } },
           { step: 'become', formula },
         );
       return applied(

@@ -4,19 +4,15 @@ export interface PreparationKind {
   readonly name: string;
   /** What is to be done ahead, as an order; absent where nothing is. */
   readonly ahead?: string;
-  /** A soak of about four hours: hard pieces meet the blade softer. */
-  readonly soaked: boolean;
-  /** Boiled soft: hard pieces meet the blade softer still, their starch is cooked and their own enzymes have worked. */
-  readonly boiledSoft: boolean;
   /** min from raw to ready; absent where it depends on the thing (`larder/preparation`). @source assumed: cashews, beans and roots in pieces, at the boil */
   readonly minutes?: number;
 }
 
 /** Every preparation the model knows, in the order in which they are offered. */
 export const preparationKinds = {
-  'as-is': { name: 'as it is', soaked: false, boiledSoft: false, minutes: 0 },
-  soaked: { name: 'soaked', ahead: 'soak', soaked: true, boiledSoft: false },
-  boiled: { name: 'boiled soft', ahead: 'boil', soaked: false, boiledSoft: true, minutes: 20 },
+  'as-is': { name: 'as it is', minutes: 0 },
+  soaked: { name: 'soaked', ahead: 'soak' },
+  boiled: { name: 'boiled soft', ahead: 'boil', minutes: 20 },
 } as const satisfies Record<string, PreparationKind>;
 
 export type Preparation = keyof typeof preparationKinds;

@@ -1,14 +1,5 @@
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  MouseSensor,
-  TouchSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { type Formula, type Line, linesByRole } from '@alterum/core';
 import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import { findIngredient } from '../../household/house-larder';
@@ -17,6 +8,7 @@ import { focusAddIngredient, focusAmountSoon } from '../../open-formula/focus';
 import { LineRow } from './line-row';
 import { NoteField } from '../title/note-field';
 import { part } from '../../ui/part';
+import { useSortingSensors } from '../../ui/use-sorting-sensors';
 
 /** The list stands before the search through the larder has come. */
 const AddIngredient = part(
@@ -109,12 +101,7 @@ const SortableLines = memo(function SortableLines({ order }: { readonly order: s
     [order],
   );
   const ids = useMemo(() => entries.map((entry) => entry.id), [entries]);
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 4 } }),
-    // A finger has to rest on the grip; before that it scrolls.
-    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSortingSensors();
   const onDragEnd = useCallback(({ active, over }: DragEndEvent) => {
     const open = openFormula();
     if (over && open) moveOnto(open, String(active.id), String(over.id));

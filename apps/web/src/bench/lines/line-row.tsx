@@ -3,14 +3,13 @@ import { CSS } from '@dnd-kit/utilities';
 import {
   type Amount,
   amountText,
+  arrivingOf,
   gramsOf,
   type Ingredient,
   kitchenMeasureOf,
   LARGEST_LINE_G,
   type Line,
   readAmount,
-  readyOperations,
-  readyYield,
   roleNames,
 } from '@alterum/core';
 import { Ellipsis, GripVertical } from 'lucide-react';
@@ -132,7 +131,7 @@ function useOtherWeight({ id, weighed }: Line): number {
   return useBenchPart(({ outcome: { recipe, lineIds } }) => {
     const line = recipe.lines[lineIds.indexOf(id)];
     if (!line) return 0;
-    const factor = readyYield(line.ingredient, readyOperations(line), line.mass);
+    const factor = arrivingOf(line);
     if (Math.abs(factor - 1) < NOTEWORTHY) return 0;
     return Math.round(weighed === 'ready' ? line.mass : line.mass * factor);
   });

@@ -1,19 +1,5 @@
-import {
-  closestCenter,
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  MouseSensor,
-  TouchSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  rectSortingStrategy,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-} from '@dnd-kit/sortable';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { rectSortingStrategy, SortableContext, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import {
   type Formula,
@@ -30,6 +16,7 @@ import { findIngredient } from '../../household/house-larder';
 import { useFormula } from '../../open-formula/bench-store';
 import { PopoverOnDemand } from '../../ui/on-demand';
 import { part } from '../../ui/part';
+import { useSortingSensors } from '../../ui/use-sorting-sensors';
 import { operationText, readyText, shortName } from '../../words/method-words';
 import { focusOperation, focusWanted, operationId } from './focus-operation';
 import { changeMethod } from '../../open-formula/method-edits';
@@ -128,11 +115,7 @@ function Operations({ method, lines }: { readonly method: Method; readonly lines
   const operations = placed(method);
   useEffect(focusWanted, [method]);
   const ids = operations.map(({ key }) => key);
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useSortingSensors();
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const [from, to] = [ids.indexOf(String(active.id)), ids.indexOf(String(over?.id))];
     if (from >= 0 && to >= 0 && from !== to) changeMethod((all) => moved(all, from, to));

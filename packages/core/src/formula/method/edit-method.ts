@@ -1,9 +1,6 @@
-import { bladeOf } from '../../recipe/method/blade.js';
-import { heatOf } from '../../recipe/method/flat-process.js';
-import type { Method, Operation } from '../../recipe/method/operation.js';
-
-const lastOf = (method: Method, is: (operation: Operation) => boolean): number =>
-  method.reduce((found, operation, k) => (is(operation) ? k : found), -1);
+import { cuts } from '../../recipe/method/blade.js';
+import { heatsThePot } from '../../recipe/method/flat-process.js';
+import { lastPlace, type Method, type Operation } from '../../recipe/method/operation.js';
 
 /** The method without a line in any of its operations; what only put that line in goes. */
 export const withoutLine = (method: Method, line: string): Method =>
@@ -14,13 +11,17 @@ export const withoutLine = (method: Method, line: string): Method =>
     return empty ? [] : [{ ...operation, lines }];
   });
 
-function enter(method: Method, line: string, at: number, kind: 'put-in' | 'stir-in'): Method {
+/** Lines go in at a place: with the operation that stands there where it only puts in, or with one of their own. */
+export function entering(
+  method: Method,
+  lines: readonly string[],
+  at: number,
+  kind: 'put-in' | 'stir-in' = 'put-in',
+): Method {
   const there = method[at];
-  if (there?.kind === kind)
-    return method.map((operation, k) =>
-      k === at ? { ...operation, lines: [...(operation.lines ?? []), line] } : operation,
-    );
-  return [...method.slice(0, at), { kind, lines: [line] }, ...method.slice(at)];
+  return there?.kind === kind
+    ? changed(method, at, { lines: [...(there.lines ?? []), ...lines] })
+    : withOperation(method, { kind, lines }, at);
 }
 
 /** The line goes in with an operation of the method. @throws RangeError where there is none at that place */
@@ -37,20 +38,19 @@ export function goesInWith(method: Method, line: string, at: number): Method {
 /** The line goes in once the last heat is over. */
 export function afterTheHeat(method: Method, line: string): Method {
   const rest = withoutLine(method, line);
-  return enter(rest, line, lastOf(rest, (operation) => heatOf(operation) !== undefined) + 1, 'put-in');
+  return entering(rest, [line], lastPlace(rest, heatsThePot) + 1);
 }
 
 /** The line goes in at the very start. */
 export const atTheStart = (method: Method, line: string): Method =>
-  enter(withoutLine(method, line), line, 0, 'put-in');
+  entering(withoutLine(method, line), [line], 0);
 
 /** The line stays in pieces: it goes in behind the last blade and the last heat. */
 export function inPieces(method: Method, line: string): Method {
   const rest = withoutLine(method, line);
-  const behind =
-    lastOf(rest, (operation) => heatOf(operation) !== undefined || bladeOf(operation) !== undefined) + 1;
+  const behind = lastPlace(rest, (operation) => heatsThePot(operation) || cuts(operation)) + 1;
   const after = rest[behind]?.kind === 'put-in' ? behind + 1 : behind;
-  return enter(rest, line, after, 'stir-in');
+  return entering(rest, [line], after, 'stir-in');
 }
 
 /** One operation to another place. */

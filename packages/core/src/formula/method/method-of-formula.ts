@@ -3,6 +3,7 @@ import { operationsFor } from '../../predict/ready/made-ready.js';
 import { methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
 import type { Method, Operation } from '../../recipe/method/operation.js';
 import type { Process } from '../../recipe/recipe.js';
+import { entering } from './edit-method.js';
 import type { Formula, Line } from '../formula.js';
 import type { LarderLookup } from '../recipe-of-formula.js';
 import { writeMethod } from './write-method.js';
@@ -20,6 +21,10 @@ export interface MethodOfFormula {
   readonly process: Process;
 }
 
+/** The flat words that a formula answers with, whatever its method. */
+export const flatProcessOf = ({ method, process }: Pick<Formula, 'method' | 'process'>): Process =>
+  method ? processOfMethod(method) : process;
+
 /** The method of a formula, and what is done to each of its lines. */
 export function methodOfFormula(
   formula: Pick<Formula, 'lines' | 'family' | 'serve' | 'process' | 'method' | 'writesItself'>,
@@ -32,7 +37,7 @@ export function methodOfFormula(
     readyOf: (line: Line) => readySaid(line) ?? operationsFor(line.preparation, larder(line.ingredient)),
   };
   if (formula.method)
-    return { ...ready, source: 'own', method: formula.method, process: processOfMethod(formula.method) };
+    return { ...ready, source: 'own', method: formula.method, process: flatProcessOf(formula) };
   if (written)
     return { ...ready, source: 'written', method: written.method, process: processOfMethod(written.method) };
   return { ...ready, source: 'flat', method: methodOfProcess(formula.process), process: formula.process };
@@ -50,19 +55,14 @@ export function withEveryLine(method: Method, lines: readonly Pick<Line, 'id' | 
     operation.lines ? { ...operation, lines: operation.lines.filter((id) => there.has(id)) } : operation,
   );
   if (unnamed.length === 0) return kept;
-  const entries = entriesOf(unnamed as never, kept);
+  const entries = entriesOf(unnamed, kept);
   const places = new Map<number, string[]>();
   unnamed.forEach((line, i) => {
     const at = Math.max(0, Math.ceil(entries[i]!.at));
     places.set(at, [...(places.get(at) ?? []), line.id]);
   });
-  const ordered = [...places].sort(([a], [b]) => b - a);
-  return ordered.reduce<Method>((now, [at, ids]) => {
-    const there = now[at];
-    if (there?.kind === 'put-in')
-      return now.map((operation, k) =>
-        k === at ? { ...operation, lines: [...(operation.lines ?? []), ...ids] } : operation,
-      );
-    return [...now.slice(0, at), { kind: 'put-in', lines: ids }, ...now.slice(at)];
-  }, kept);
+  // The last place first, so that the others stay where they are.
+  return [...places]
+    .sort(([a], [b]) => b - a)
+    .reduce<Method>((now, [at, ids]) => entering(now, ids, at), kept);
 }

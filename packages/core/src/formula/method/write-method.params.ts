@@ -43,6 +43,11 @@ export const writing = {
   /** °C and min of flour in fat. */
   pasteC: 100,
   pasteMinutes: 2,
+  pasteRateCPerMin: 10,
+  /** s under a stick until oil is taken up. */
+  emulsifySeconds: 30,
+  /** g per 100 g of a gum that needs heat, from which a line has to be cooked. */
+  sleepingGum: 1,
   /** °C at which water is whisked into melted fat. */
   emulsifyC: 28,
   emulsifyMinutes: 15,

@@ -32,7 +32,7 @@ const isWine = ({ ingredient }: Known): boolean => (ingredient.per100.alcohol ??
 function mustCook({ ingredient: { per100, behaviour } }: Known): boolean {
   const raw = starchTotal(per100) * (1 - behaviour.pregelatinized) - (per100.starch?.nut ?? 0);
   const sleeping = gumIds.some(
-    (id, i) => (per100.gums?.[id] ?? 0) > 1 && soluteRows[i]?.needsHeat !== undefined,
+    (id, i) => (per100.gums?.[id] ?? 0) > w.sleepingGum && soluteRows[i]?.needsHeat !== undefined,
   );
   return sleeping || (raw >= w.starch && behaviour.particleSizeUm < w.piece);
 }
@@ -63,7 +63,13 @@ function blending(lines: readonly Known[], seconds: number, way: Formula['family
     lines.some(({ line }) => line.role === 'fat') && !lines.some(({ line }) => line.stage === 'roux');
   if (!rough && !oil) return [];
   if (way === 'crumbly-curd') return [{ kind: 'pulse', seconds, tool: 'processor' }];
-  return [{ kind: 'blend', seconds: rough ? seconds : Math.min(seconds, 30), tool: rough ? 'jug' : 'stick' }];
+  return [
+    {
+      kind: 'blend',
+      seconds: rough ? seconds : Math.min(seconds, w.emulsifySeconds),
+      tool: rough ? 'jug' : 'stick',
+    },
+  ];
 }
 
 /** Flour cooked in fat, then the rest: from a paste to a simmer. */
@@ -72,7 +78,7 @@ function rouxMethod(lines: readonly Known[], heat: Operation, blend: Method): Me
   const rest = lines.filter((known) => !paste.includes(known));
   return [
     ...putIn(paste),
-    { kind: 'heat', temperatureC: w.pasteC, minutes: w.pasteMinutes, rateCPerMin: 10 },
+    { kind: 'heat', temperatureC: w.pasteC, minutes: w.pasteMinutes, rateCPerMin: w.pasteRateCPerMin },
     ...putIn(rest),
     ...blend,
     heat,
@@ -83,10 +89,7 @@ function rouxMethod(lines: readonly Known[], heat: Operation, blend: Method): Me
 function cooking(lines: readonly Known[], { family }: Pick<Formula, 'family'>): Method {
   const way = familyWays[family];
   const figures = way.heat ?? (lines.some(mustCook) ? cookThrough : undefined);
-  const heat: Operation | undefined = figures && {
-    kind: 'heat',
-    ...figures,
-  };
+  const heat: Operation | undefined = figures && { kind: 'heat', ...figures };
   const blend = blending(lines, way.blendSeconds, family);
   if (family === 'butter-with-fat') {
     const melts = lines.filter(({ line }) => line.role === 'fat'),

@@ -19,6 +19,13 @@ export const noBuffers = (): BufferAmounts => ({
   protein: 0,
 });
 
+const bufferKeys = Object.keys(noBuffers()) as (keyof BufferAmounts)[];
+
+/** Puts some grams of something into what buffers a pot. */
+export function addBuffers(into: BufferAmounts, perGram: BufferAmounts, g: number): void {
+  for (const key of bufferKeys) into[key] += perGram[key] * g;
+}
+
 const K = (pKa: number): number => 10 ** -pKa;
 const dissociation = {
   citric: acids.citric.pKa.map(K),

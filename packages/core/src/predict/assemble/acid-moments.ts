@@ -1,9 +1,9 @@
-import { noBuffers, pHOfMixture, type BufferAmounts } from '../acidity/charge-balance.js';
+import { addBuffers, noBuffers, pHOfMixture } from '../acidity/charge-balance.js';
 import type { Course } from '../course/course.js';
 import { course as p } from '../course/course.params.js';
+import { AT_START } from '../course/entry.js';
 import { heatSince } from '../course/heat-course.js';
 import type { AcidMoment } from '../mixture/acid-moment.js';
-import type { Process } from '../../recipe/recipe.js';
 import { type HeatHistory, hydrolysisFactor } from '../starch/gelatinize.js';
 import type { LineCourse } from './line-course.js';
 import type { Weighed } from './weighed.js';
@@ -12,15 +12,12 @@ interface Pot {
   readonly lines: readonly Weighed[];
   readonly courses: readonly LineCourse[];
   readonly course: Course;
-  readonly process: Process;
   /** Heat of what was in from the start, baking included. */
   readonly pot: HeatHistory;
   /** pH and g of water of the finished pot. */
   readonly pH: number;
   readonly water: number;
 }
-
-const bufferKeys = Object.keys(noBuffers()) as (keyof BufferAmounts)[];
 
 /** pH of what is in by an operation. */
 function pHBy(at: number, { lines, courses, water, pH }: Pot): number {
@@ -32,7 +29,7 @@ function pHBy(at: number, { lines, courses, water, pH }: Pot): number {
     const { entered, pieces } = courses[i]!;
     if (entered >= at) return;
     const paste = g * (1 - pieces);
-    for (const key of bufferKeys) buffers[key] += c.buffers[key] * paste;
+    addBuffers(buffers, c.buffers, paste);
     ions += c.strongIons * paste;
     there += c.water * g + broughtWater;
   });
@@ -46,22 +43,20 @@ const ALL_ALONG = 1;
  * The moments at which acid can meet heat: each heating with what is in by then, and the finished pot with what came in late.
  */
 export function acidMoments(pot: Pot): readonly AcidMoment[] {
-  const { course, process, pH, courses, pot: heat } = pot;
-  const steps = course.heat.steps;
-  const baked = process.bakeMin > 0;
-  const moments = steps.map(({ at, temperatureC, minutes, rateCPerMin }): AcidMoment => ({
+  const { course, pH, courses, pot: heat } = pot,
+    { process } = course;
+  const moments = course.heat.steps.map(({ at, temperatureC, minutes, rateCPerMin }): AcidMoment => ({
     pH: pHBy(at, pot),
     temperatureC,
     minutes,
     rateCPerMin,
     contact: ALL_ALONG,
   }));
-  const inPot = heatSince(course.heat, -1).hold;
-  if (baked)
+  if (process.bakeMin > 0)
     moments.push({
       pH,
       temperatureC: heat.maxTemperature,
-      minutes: Math.max(heat.hold - inPot, 0),
+      minutes: Math.max(heat.hold - heatSince(course.heat, AT_START).hold, 0),
       rateCPerMin: process.heatingRateCPerMin,
       contact: ALL_ALONG,
     });

@@ -10,6 +10,7 @@ import {
   type HeatHistory,
 } from '../starch/gelatinize.js';
 import { courseOf, waterToLeave } from '../course/course.js';
+import { AT_START } from '../course/entry.js';
 import { heatSince } from '../course/heat-course.js';
 import { acidMoments, hydrolysisOver } from './acid-moments.js';
 import { assembly as a } from './assemble.params.js';
@@ -23,9 +24,6 @@ import { addUp, weigh } from './weighed.js';
 const ANY_ISOELECTRIC_PH = 4.6;
 
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
-
-/** A pot that is never heated, nor blended. */
-const START = -1;
 
 /** Gelatinized shares for each heat that some line has met, worked out once. */
 function gelatinizer(water: CookingWater): (heat: HeatHistory) => Float64Array {
@@ -48,7 +46,7 @@ export function assemble(
   const course = courseOf(recipe),
     { process } = course;
   const lines = behindStrainer(weigh(recipe.lines), course);
-  const heat = heatWithBaking(process, heatSince(course.heat, START));
+  const heat = heatWithBaking(process, heatSince(course.heat, AT_START));
 
   const total = addUp(lines);
   const salt = total('salt'),
@@ -89,7 +87,7 @@ export function assemble(
   const sauceFat = fat - inPieces.fat;
   const alcoholLeft = total('alcohol') > 0 ? alcohol / total('alcohol') : 1;
   const pH = pHOfMixture(strongIons, buffers, water);
-  const moments = acidMoments({ lines, courses: cookedLines.courses, course, process, pot: heat, pH, water });
+  const moments = acidMoments({ lines, courses: cookedLines.courses, course, pot: heat, pH, water });
   const withoutThickeners =
     water +
     sauceFat * suspension.fatVolume +

@@ -1,9 +1,8 @@
 import { fatTypes, gumIds, soluteIds } from '../../ingredient/substance.js';
-import { type BufferAmounts, noBuffers } from '../acidity/charge-balance.js';
+import { addBuffers, type BufferAmounts, noBuffers, organicAcidG } from '../acidity/charge-balance.js';
 import { biteLeft } from '../course/aroma.js';
 import type { Course } from '../course/course.js';
 import { type LineCourse, lineCourse } from './line-course.js';
-import { organicAcidG } from '../acidity/charge-balance.js';
 import { comminution } from '../particle/comminution.params.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
 import { bitingStrength } from '../taste/pungency.js';
@@ -40,7 +39,6 @@ export interface CookedLines {
 }
 
 const SUGARS = soluteIds.indexOf('sugars');
-const bufferKeys = Object.keys(noBuffers()) as (keyof BufferAmounts)[];
 /** g of water per g above which a gum came dissolved. @source assumed: a drink, not a powder */
 const CAME_DISSOLVED = 0.5;
 
@@ -125,7 +123,7 @@ export function throughHeatAndBlade(
     sums.heatSetProtein += b.heatSetProtein * c.protein * paste * setAgainstPot(heat, pot);
     sums.pungent += bitingStrength(b.pungent) * biteLeft(line.ingredient, aromaMinutes) * g;
     sums.alcohol += c.alcohol * g * alcoholLeft;
-    for (const key of bufferKeys) buffers[key] += c.buffers[key] * paste;
+    addBuffers(buffers, c.buffers, paste);
     if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
       sums.dryHotStarch += c.starchTotal * g;
   });

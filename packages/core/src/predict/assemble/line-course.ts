@@ -1,31 +1,20 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
+import { eitherOf } from '../../numeric/either-of.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import { alcoholLeft } from '../course/aroma.js';
 import { course as p } from '../course/course.params.js';
 import type { Course, Met } from '../course/course.js';
 import { aromaMinutes, heatSince } from '../course/heat-course.js';
 import { heatWithBaking } from '../heat/bake.js';
+import type { LineFate } from '../mixture/mixture.js';
 import { boiledSoft, type Cut, grind, type Ground, hardnessOf } from '../particle/comminute.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
 import type { Weighed } from './weighed.js';
 
 /** What one line meets on its way through the pot. */
-export interface LineCourse {
+export interface LineCourse extends LineFate {
   readonly ingredient: Ingredient;
-  /** Place of the operation it goes in with; below 0 for the start. */
-  readonly entered: number;
-  /** Heat since it went in, baking included. */
-  readonly heat: HeatHistory;
   readonly ground: Ground;
-  /** Strong jug seconds that it met. */
-  readonly work: number;
-  /** 0..1 of it that stays in pieces. */
-  readonly pieces: number;
-  /** min near the boil, made ready and in the pot. */
-  readonly aromaMinutes: number;
-  readonly arrived: number;
-  readonly sugarsLeft: number;
-  readonly alcoholLeft: number;
 }
 
 /** Share of a thing that no blade touched which stays pieces in a sauce that one has gone through. */
@@ -55,7 +44,7 @@ export function lineCourse(
   pot: HeatHistory,
   keptLiquid: number,
 ): LineCourse {
-  const { at, inPieces } = course.entries[place] ?? { at: -1, inPieces: false };
+  const { at, inPieces } = course.entries[place]!;
   const b = c.ingredient.behaviour;
   const cuts: Cut[] = [];
   let work = 0,
@@ -65,7 +54,7 @@ export function lineCourse(
     all += blade.tool.rate * blade.seconds;
     if (blade.at < at || inPieces || line.blended === false) continue;
     const met = heatSince(course.heat, at, blade.at);
-    boiled = 1 - (1 - made.softened) * (1 - boiledSoft(met.maxTemperature, met.hold));
+    boiled = eitherOf(made.softened, boiledSoft(met.maxTemperature, met.hold));
     cuts.push({
       tool: blade.tool,
       seconds: blade.seconds,

@@ -1,4 +1,5 @@
 import { starchIds } from '../../ingredient/substance.js';
+import { eitherOf } from '../../numeric/either-of.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import { eatenRaw, gelatinization } from '../starch/gelatinization.params.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
@@ -14,7 +15,7 @@ export function amylaseLoss({ line, made }: Weighed, heat: HeatHistory): number 
   const inPot =
     logistic((heat.maxTemperature - a.amylaseMidpoint) / a.amylaseWidth) *
     (1 - Math.exp(-heat.hold / a.amylaseTime));
-  return most * (1 - (1 - inPot) * (1 - made.softened));
+  return most * eitherOf(inPot, made.softened);
 }
 
 /** g of the batch’s starch by what has become of it. */

@@ -82,7 +82,7 @@ export function behindStrainer(
   const held = { squeezed: p.heldSqueezed, dripped: p.heldDripped, sieve: p.heldSieve }[first.through];
   const water = lines.reduce((all, { c, g, broughtWater }) => all + c.water * g + broughtWater, 0);
   const wanted = lines.map((line) => {
-    const { at, inPieces } = entries[line.place] ?? { at: -1, inPieces: false };
+    const { at, inPieces } = entries[line.place]!;
     return inPieces || at > first.at ? undefined : throughOf(line.c.ingredient, first.through === 'sieve');
   });
   const pulp = lines.reduce((all, { g }, i) => all + (wanted[i]?.pulp ?? 0) * g, 0);

@@ -1,4 +1,4 @@
-import { type MadeReady, madeReady, operationsFor } from '../ready/made-ready.js';
+import { type MadeReady, madeReady, operationsFor, readyYield } from '../ready/made-ready.js';
 import type { Method } from '../../recipe/method/operation.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import {
@@ -56,6 +56,10 @@ export const readyOperations = ({
   ingredient,
 }: Pick<RecipeLine, 'ready' | 'preparation' | 'ingredient'>): Method =>
   ready ?? operationsFor(preparation, ingredient);
+
+/** g that a g weighed comes to in the pot, with what it drank or lost before. */
+export const arrivingOf = (line: RecipeLine): number =>
+  readyYield(line.ingredient, readyOperations(line), line.mass);
 
 function weighedLine(line: RecipeLine, place: number): Weighed {
   const c = compiledIngredient(line.ingredient);

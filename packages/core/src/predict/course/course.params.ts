@@ -5,6 +5,8 @@ export const courseParameters = {
   coldC: parameter(20, '°C', 0.1, 'E', 'what goes in comes from the kitchen'),
   offHeatDrop: parameter(10, 'K', 0.4, 'E', 'a pot taken off the heat before something is stirred in'),
   offHeatMinutes: parameter(0.5, 'min', 0.5, 'E', 'heat that what is stirred in off the heat still meets'),
+  boilRate: parameter(5, '°C/min', 0.3, 'E', 'a pot brought to the boil to be boiled down'),
+  bakedC: parameter(90, '°C', 0.05, 'E', 'a dish out of the oven'),
   standCools: parameter(45, 'min', 0.3, 'P/E', 'time constant of an open pot of one kilogram on the counter'),
   aromaReference: parameter(97, '°C', 0, 'P', 'where the rates of aroma are given'),
   aromaQ10: parameter(1.6, 'per 10 °C', 0.2, 'E', 'aroma leaves faster when hotter'),

@@ -42,10 +42,8 @@ export interface Course {
 type Fixed = Omit<Course, 'entries'>;
 const known = new WeakMap<object, Fixed>();
 
-function fixedOf(key: object, method: Method, process: Process): Fixed {
-  const before = known.get(key);
-  if (before) return before;
-  const fixed: Fixed = {
+function fixedOf(method: Method, process: Process): Fixed {
+  return {
     method,
     process,
     heat: heatCourse(method),
@@ -58,15 +56,16 @@ function fixedOf(key: object, method: Method, process: Process): Fixed {
       operation.kind === 'strain' ? [{ at, through: choiceOf(operation, 'through') ?? 'squeezed' }] : [],
     ),
   };
-  known.set(key, fixed);
-  return fixed;
 }
 
 /** The course of a recipe: its method, or what its flat process always meant. */
 export function courseOf({ lines, process, method }: Pick<Recipe, 'lines' | 'process' | 'method'>): Course {
-  const fixed = method
-    ? fixedOf(method, method, processOfMethod(method))
-    : fixedOf(process, methodOfProcess(process), process);
+  const key = method ?? process;
+  let fixed = known.get(key);
+  if (!fixed) {
+    fixed = method ? fixedOf(method, processOfMethod(method)) : fixedOf(methodOfProcess(process), process);
+    known.set(key, fixed);
+  }
   return { ...fixed, entries: entriesOf(lines, fixed.method) };
 }
 

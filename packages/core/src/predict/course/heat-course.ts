@@ -19,8 +19,6 @@ export interface HeatCourse {
   readonly before: readonly number[];
 }
 
-const COLD_BAKE_C = 90;
-
 export function heatCourse(method: Method): HeatCourse {
   const steps: HeatStep[] = [],
     before: number[] = [];
@@ -29,7 +27,7 @@ export function heatCourse(method: Method): HeatCourse {
     before.push(now);
     const heat = heatOf(operation);
     if (heat) {
-      const rateCPerMin = operation.kind === 'heat' ? amountOf(operation, 'rateCPerMin') : 5;
+      const rateCPerMin = operation.kind === 'heat' ? amountOf(operation, 'rateCPerMin') : p.boilRate;
       steps.push({ at, ...heat, rateCPerMin });
       now = Math.max(heat.temperatureC, operation.kind === 'heat' ? -Infinity : now);
       return;
@@ -39,7 +37,7 @@ export function heatCourse(method: Method): HeatCourse {
       if (minutes > 0) now = Math.min(now, amountOf(operation, 'temperatureC'));
     } else if (operation.kind === 'stand' || operation.kind === 'rest')
       now = p.coldC + (now - p.coldC) * Math.exp(-minutes / p.standCools);
-    else if (operation.kind === 'bake' && minutes > 0) now = Math.max(now, COLD_BAKE_C);
+    else if (operation.kind === 'bake' && minutes > 0) now = Math.max(now, p.bakedC);
   });
   before.push(now);
   return { steps, before };

@@ -7,13 +7,16 @@ import type { AcidMoment } from './acid-moment.js';
 export interface LineFate {
   /** As it came into the finished pot: behind a strainer another composition than before. */
   readonly ingredient?: Ingredient;
+  /** Place of the operation it goes in with; below 0 for the start. */
   readonly entered: number;
+  /** Heat since it went in, baking included. */
   readonly heat: { readonly maxTemperature: number; readonly hold: number };
   /** µm and hardness after the blades; strong jug seconds it met. */
   readonly ground: { readonly diameter: number; readonly hardness: number };
   readonly work: number;
   /** 0..1 of it that stays in pieces. */
   readonly pieces: number;
+  /** min near the boil, made ready and in the pot. */
   readonly aromaMinutes: number;
   /** g that reach the pot per g weighed, without the water it drank or lost; g of sugars per g that it left in water poured off. */
   readonly arrived: number;

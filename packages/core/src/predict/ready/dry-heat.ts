@@ -6,9 +6,8 @@ import { ready as p } from './ready.params.js';
 export interface Dried {
   /** g of water that left, per g. */
   readonly lost: number;
-  /** 0..1: how far it is soft; how far its dry surface has browned. */
+  /** 0..1: how far it is soft. */
   readonly softened: number;
-  readonly browned: number;
 }
 
 const flux: Readonly<Record<ChoiceOf<'flame'>, number>> = {
@@ -29,9 +28,6 @@ export interface Frying {
 /** dm² of a round pan. */
 export const areaOfPan = (panCm: number): number => (Math.PI * panCm * panCm) / 400;
 
-const browning = (lost: number, loose: number): number =>
-  Math.max(0, (lost - p.dryHeatBrowns * loose) / Math.max((1 - p.dryHeatBrowns) * loose, 1e-9));
-
 /** Halvings that find the water left in a pan. */
 const HALVINGS = 30;
 
@@ -47,7 +43,7 @@ export function fried(row: Drying, { minutes, sizeMm, panCm, flame, lidOn }: Fry
   // The first water leaves as the pan heats through: no corner in time.
   const time = minutes - warmUp * (1 - Math.exp(-minutes / Math.max(warmUp, 1e-9)));
   const y0 = loose * massG;
-  if (!(y0 > 0) || !(time > 0)) return { lost: 0, softened: 0, browned: 0 };
+  if (!(y0 > 0) || !(time > 0)) return { lost: 0, softened: 0 };
   let low = 0,
     high = 1;
   for (let i = 0; i < HALVINGS; i++) {
@@ -59,9 +55,7 @@ export function fried(row: Drying, { minutes, sizeMm, panCm, flame, lidOn }: Fry
   const lost = loose * (1 - high);
   const softened = 1 - Math.exp(-time / p.frySoftens);
   // Under a lid the water leaves the food but hardly the pan.
-  return lidOn
-    ? { lost: lost * p.fryLidLeaves, softened, browned: 0 }
-    : { lost, softened, browned: browning(lost, loose) };
+  return { lost: lidOn ? lost * p.fryLidLeaves : lost, softened };
 }
 
 export interface Roasting {
@@ -75,5 +69,5 @@ export function roasted(row: Drying, { minutes, ovenC, sizeMm }: Roasting): Drie
   const time = minutes - p.roastLag * (1 - Math.exp(-minutes / p.roastLag));
   const k = ((row.rate * Math.max(ovenC - p.roastSurface, 0)) / p.roastReference) * (p.roastPiece / sizeMm);
   const lost = row.loose * (1 - Math.exp(-k * time));
-  return { lost, softened: 1 - Math.exp(-time / p.roastSoftens), browned: browning(lost, row.loose) };
+  return { lost, softened: 1 - Math.exp(-time / p.roastSoftens) };
 }

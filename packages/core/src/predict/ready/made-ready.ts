@@ -1,4 +1,5 @@
 import { type Ingredient } from '../../ingredient/ingredient.js';
+import { eitherOf } from '../../numeric/either-of.js';
 import { amountOf, choiceOf, figureOf, type Method, type Operation } from '../../recipe/method/operation.js';
 import type { Preparation } from '../../recipe/preparation.js';
 import { boiledSoftened } from './boil-soft.js';
@@ -23,7 +24,6 @@ export interface MadeReady {
   readonly sizeUm: number | undefined;
   /** 0..1 of its gums that have swollen. */
   readonly swollen: number;
-  readonly browned: number;
   /** min near the boil. */
   readonly heatMinutes: number;
 }
@@ -37,7 +37,6 @@ const untouched: MadeReady = {
   softened: 0,
   sizeUm: undefined,
   swollen: 1,
-  browned: 0,
   heatMinutes: 0,
 };
 
@@ -65,8 +64,8 @@ function soak(before: MadeReady, operation: Operation, { handling, per100 }: Ing
     clinging,
     water: before.water + (drained ? now.drunk * left : 0) + clinging - before.clinging,
     letOut: before.letOut + now.letOut * left,
-    sugarsLost: 1 - (1 - before.sugarsLost) * (1 - now.sugarsLost * left),
-    soakedShare: 1 - left * (1 - now.softened),
+    sugarsLost: eitherOf(before.sugarsLost, now.sugarsLost * left),
+    soakedShare: eitherOf(before.soakedShare, now.softened),
   };
 }
 
@@ -78,7 +77,7 @@ function boil(before: MadeReady, operation: Operation, { handling, per100 }: Ing
     const softened = minutes === undefined ? 1 : 1 - Math.exp((-p.doneSharpness * minutes) / UNKNOWN_DONE);
     return {
       ...before,
-      softened: 1 - (1 - before.softened) * (1 - softened),
+      softened: eitherOf(before.softened, softened),
       heatMinutes: before.heatMinutes + (minutes ?? UNKNOWN_DONE),
     };
   }
@@ -89,7 +88,7 @@ function boil(before: MadeReady, operation: Operation, { handling, per100 }: Ing
     ...before,
     water: before.water + (drained ? now.water : 0),
     letOut: before.letOut + (drained ? now.letOut : 0),
-    softened: minutes === undefined ? 1 : 1 - (1 - before.softened) * (1 - now.softened),
+    softened: minutes === undefined ? 1 : eitherOf(before.softened, now.softened),
     heatMinutes: before.heatMinutes + (minutes ?? row.doneMinutes[0]),
   };
 }
@@ -118,8 +117,7 @@ function dry(before: MadeReady, operation: Operation, { handling }: Ingredient, 
   return {
     ...before,
     water: before.water - now.lost,
-    softened: 1 - (1 - before.softened) * (1 - now.softened),
-    browned: Math.max(before.browned, Math.min(now.browned, 1)),
+    softened: eitherOf(before.softened, now.softened),
     heatMinutes: before.heatMinutes + minutes,
   };
 }

@@ -33,6 +33,5 @@ export const readyParameters = {
   roastPiece: parameter(25, 'mm', 0, 'P/E', 'piece at which the rates are given'),
   roastSoftens: parameter(12, 'min', 0.4, 'E', 'time constant of softening in the oven'),
   frySoftens: parameter(8, 'min', 0.4, 'E', 'time constant of softening in the pan'),
-  dryHeatBrowns: parameter(0.5, 'of the loose water', 0.4, 'E', 'beyond it the surface is dry and browns'),
 } as const;
 export const ready = valuesOf(readyParameters);

@@ -8,6 +8,8 @@ export const offerSteps = {
   serve: [-8, -4, 4, 8],
   warmest: 80,
   coolest: 45,
+  /** °C from which a pot has been cooked, so that it can be boiled down and something sour can wait for the heat to end. */
+  heatedC: 60,
   /** s of the blade more. */
   blend: [30, 60],
   /** min of a soak in water poured on boiling. */

@@ -1,11 +1,11 @@
-import { afterTheHeat, changed } from '../../formula/method/edit-method.js';
+import { afterTheHeat, changed, withOperation } from '../../formula/method/edit-method.js';
 import { courseOf } from '../../predict/course/course.js';
 import { readyOperations } from '../../predict/assemble/weighed.js';
 import { type Assessed, assess, isEmpty } from '../../property/assess.js';
 import { celsius } from '../../quantity/quantity.js';
-import { bladeOf } from '../../recipe/method/blade.js';
-import { heatOf, methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
-import { amountOf, type Method } from '../../recipe/method/operation.js';
+import { cuts } from '../../recipe/method/blade.js';
+import { heatsThePot, methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
+import { amountOf, lastPlace, type Method } from '../../recipe/method/operation.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { aimsOf, askedMet, askedOf, missesOf } from '../balance/aim.js';
 import type { BalanceRequest } from '../balance/balance-request.js';
@@ -35,8 +35,6 @@ export interface MethodOffer {
 }
 
 const idOf = (recipe: Recipe, i: number): string => recipe.lines[i]?.id ?? String(i);
-const last = (method: Method, is: (k: number) => boolean): number =>
-  method.reduce((found, _operation, k) => (is(k) ? k : found), -1);
 
 /** The method with an edit; served otherwise or soaked otherwise it stays as it is. */
 export function editedMethod(method: Method, edit: MethodEdit): Method {
@@ -44,18 +42,14 @@ export function editedMethod(method: Method, edit: MethodEdit): Method {
     case 'later':
       return afterTheHeat(method, edit.line);
     case 'boil-down': {
-      const there = last(method, (k) => method[k]?.kind === 'boil-down' && method[k].toG === undefined);
+      const there = lastPlace(method, ({ kind, toG }) => kind === 'boil-down' && toG === undefined);
       if (there >= 0)
         return changed(method, there, { minutes: amountOf(method[there]!, 'minutes') + edit.minutes });
-      const behind = last(method, (k) => heatOf(method[k]!) !== undefined) + 1;
-      return [
-        ...method.slice(0, behind),
-        { kind: 'boil-down', minutes: edit.minutes, panCm: s.panCm },
-        ...method.slice(behind),
-      ];
+      const more = { kind: 'boil-down', minutes: edit.minutes, panCm: s.panCm } as const;
+      return withOperation(method, more, lastPlace(method, heatsThePot) + 1);
     }
     case 'blend-longer': {
-      const at = method.findIndex((operation) => bladeOf(operation) !== undefined);
+      const at = method.findIndex(cuts);
       return at < 0
         ? method
         : changed(method, at, { seconds: amountOf(method[at]!, 'seconds') + edit.seconds });
@@ -88,7 +82,7 @@ export function editedRecipe(recipe: Recipe, edit: MethodEdit): Recipe {
 /** Every edit that a cook could try on this pot. */
 function editsFor(recipe: Recipe): readonly MethodEdit[] {
   const { method, heat, entries } = courseOf(recipe);
-  const heated = heat.steps.length > 0 && heat.steps.some(({ temperatureC }) => temperatureC >= 60);
+  const heated = heat.steps.some(({ temperatureC }) => temperatureC >= s.heatedC);
   const lastHeat = heat.steps.at(-1)?.at ?? -1;
   const { temperatureC, storage } = recipe.serving;
   const warm = storage === 'cool' && temperatureC >= s.coolest;
@@ -105,9 +99,7 @@ function editsFor(recipe: Recipe): readonly MethodEdit[] {
         ? [{ kind: 'later', line: idOf(recipe, i), ingredient: ingredient.id }]
         : [],
     ),
-    ...(method.some((operation) => bladeOf(operation) !== undefined)
-      ? s.blend.map((seconds): MethodEdit => ({ kind: 'blend-longer', seconds }))
-      : []),
+    ...(method.some(cuts) ? s.blend.map((seconds): MethodEdit => ({ kind: 'blend-longer', seconds })) : []),
     ...recipe.lines.flatMap((line, i): MethodEdit[] =>
       line.ingredient.shelf === 'nuts' || line.ingredient.shelf === 'seeds'
         ? line.ingredient.handling?.soaking && readyOperations(line).length === 0

@@ -1,7 +1,8 @@
 import type { BalanceRequest } from '../balance/balance-request.js';
 import type { Role } from '../../ingredient/ingredient.js';
 import type { Need } from '../../household/need/need.js';
-import { arrivingOf, type PotLine, sumOf, waterOf } from './replace-line.js';
+import { arrivingOf } from '../../predict/assemble/weighed.js';
+import { type PotLine, sumOf, waterOf } from './replace-line.js';
 import type { SwapRequest } from './swap-request.js';
 
 /** g that a line brings to the pot beyond what was weighed. */

@@ -2,7 +2,8 @@ import { seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { substitutesFor } from './substitutes.js';
-import { arrivingOf, type PotLine, replaceLine, sumOf, waterOf } from './replace-line.js';
+import { arrivingOf } from '../../predict/assemble/weighed.js';
+import { type PotLine, replaceLine, sumOf, waterOf } from './replace-line.js';
 import { swapRequestOf } from './swap.fixture.js';
 
 type Lines = readonly (readonly [id: string, grams: number])[];

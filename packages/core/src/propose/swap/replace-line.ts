@@ -3,8 +3,8 @@ import { sensibleShare } from '../identity/sensible-share.params.js';
 import { railOf } from '../../property/rail.js';
 import { type RailId } from '../../property/properties.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
-import { readyOperations } from '../../predict/assemble/weighed.js';
-import { madeReady, readyYield } from '../../predict/ready/made-ready.js';
+import { arrivingOf, readyOperations } from '../../predict/assemble/weighed.js';
+import { madeReady } from '../../predict/ready/made-ready.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
@@ -28,10 +28,8 @@ export const sumOf = (lines: readonly RecipeLine[], per: (line: RecipeLine) => n
 export const waterOf = (line: RecipeLine): number =>
   compiledIngredient(line.ingredient).water +
   madeReady(line.ingredient, readyOperations(line), line.mass).water;
-/** g of dry matter per g as weighed, and g that a g weighed comes to in the pot. */
+/** g of dry matter per g as weighed. */
 const dryOf = ({ ingredient }: RecipeLine): number => 1 - compiledIngredient(ingredient).water;
-export const arrivingOf = (line: RecipeLine): number =>
-  readyYield(line.ingredient, readyOperations(line), line.mass);
 const saltOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingredient).salt;
 
 /** Share of salt from which something is a salting, and of water from which it is the dish’s liquid. */

@@ -10,7 +10,8 @@ import { gramsIn, substitutesOf, optionsOf, swapRequestOf } from './swap.fixture
 import { bestFirst } from './handful.js';
 import { openToAll } from './school.js';
 import { linesToReplace } from './lines-to-replace.js';
-import { arrivingOf, type PotLine, sumOf } from './replace-line.js';
+import { arrivingOf } from '../../predict/assemble/weighed.js';
+import { type PotLine, sumOf } from './replace-line.js';
 import { swap } from './swap.js';
 
 const allergic = (

@@ -49,3 +49,6 @@ export function bladeOf(operation: Operation): BladeRun | undefined {
   const seconds = amountOf(operation, 'seconds') * (operation.kind === 'pulse' ? PULSED : 1);
   return tool.power > 0 && seconds > 0 ? { tool, seconds } : undefined;
 }
+
+/** Whether a blade runs at an operation. */
+export const cuts = (operation: Operation): boolean => bladeOf(operation) !== undefined;

@@ -1,6 +1,6 @@
 import { type Process, uncooked } from '../recipe.js';
-import { bladeOf } from './blade.js';
-import { amountOf, choiceOf, type Method, type Operation } from './operation.js';
+import { bladeOf, cuts } from './blade.js';
+import { amountOf, choiceOf, lastPlace, type Method, type Operation } from './operation.js';
 
 /** The flat process as the method it always meant: blended before or after it was heated, then baked, then kept warm. */
 export function methodOfProcess(process: Process): Method {
@@ -53,6 +53,8 @@ export function heatOf(
     : undefined;
 }
 
+export const heatsThePot = (operation: Operation): boolean => heatOf(operation) !== undefined;
+
 /** Hottest and the min that all of them are worth at the hottest. @returns °C, min; undefined for none */
 export function worthAtHottest(
   heats: readonly { readonly temperatureC: number; readonly minutes: number }[],
@@ -84,10 +86,8 @@ export function processOfMethod(method: Method): Process {
     hold = longest('hold');
   const sum = (kind: Operation['kind'], name: 'minutes' | 'noodlesG' | 'lossG') =>
     method.reduce((all, operation) => all + (operation.kind === kind ? amountOf(operation, name) : 0), 0);
-  const last = (is: (operation: Operation) => boolean) =>
-    method.reduce((found, operation, k) => (is(operation) ? k : found), -1);
-  const lastHeat = last((operation) => heatOf(operation) !== undefined),
-    lastBlade = last((operation) => bladeOf(operation) !== undefined);
+  const lastHeat = lastPlace(method, heatsThePot),
+    lastBlade = lastPlace(method, cuts);
   const rates = method.flatMap((operation) =>
     operation.kind === 'heat' ? [amountOf(operation, 'rateCPerMin')] : [],
   );

@@ -6,8 +6,6 @@ type Usual = { readonly [F in FigureName]?: number } & { readonly [C in ChoiceNa
 /** One thing that is done. */
 export interface OperationKind {
   readonly name: string;
-  /** As an order to the cook. */
-  readonly order: string;
   /** Done to the whole pot, to one thing before it meets the pot, or to either. */
   readonly place: 'pot' | 'line' | 'either';
   /** Share of its time that wants hands, 0..1. @source assumed: from a cook who stands there to one who only looks in */
@@ -22,93 +20,92 @@ export interface OperationKind {
 
 const kind = (
   name: string,
-  order: string,
   place: OperationKind['place'],
   hands: number,
   fields: Partial<Pick<OperationKind, 'figures' | 'choices' | 'usual' | 'heats'>> = {},
-): OperationKind => ({ name, order, place, hands, figures: [], choices: [], usual: {}, ...fields });
+): OperationKind => ({ name, place, hands, figures: [], choices: [], usual: {}, ...fields });
 
 /** Every kind of operation, in the order in which they are offered. Usual values: a domestic kitchen of one household. */
 export const operationKinds = {
-  'put-in': kind('Put in', 'put in', 'pot', 1, { figures: ['minutes'], usual: { minutes: 2 } }),
-  'stir-in': kind('Stir in, in pieces', 'stir in, whole', 'pot', 1, {
+  'put-in': kind('Put in', 'pot', 1, { figures: ['minutes'], usual: { minutes: 2 } }),
+  'stir-in': kind('Stir in, in pieces', 'pot', 1, {
     figures: ['minutes'],
     usual: { minutes: 2 },
   }),
-  soak: kind('Soak', 'soak', 'line', 0.02, {
+  soak: kind('Soak', 'line', 0.02, {
     figures: ['minutes', 'mostMinutes', 'temperatureC'],
     choices: ['pour', 'water'],
     usual: { minutes: 600, temperatureC: 5, pour: 'cold', water: 'drained' },
   }),
-  'boil-soft': kind('Boil soft', 'boil soft', 'line', 0.1, {
+  'boil-soft': kind('Boil soft', 'line', 0.1, {
     heats: true,
     figures: ['minutes', 'mostMinutes'],
     choices: ['water'],
     usual: { water: 'drained' },
   }),
-  roast: kind('Roast', 'roast', 'line', 0.1, {
+  roast: kind('Roast', 'line', 0.1, {
     heats: true,
     figures: ['minutes', 'mostMinutes', 'ovenC', 'sizeMm'],
     usual: { minutes: 30, ovenC: 200, sizeMm: 25 },
   }),
-  fry: kind('Fry gently', 'fry gently', 'line', 0.7, {
+  fry: kind('Fry gently', 'line', 0.7, {
     heats: true,
     figures: ['minutes', 'mostMinutes', 'panCm', 'sizeMm'],
     choices: ['flame', 'lid'],
     usual: { minutes: 10, panCm: 24, sizeMm: 5, flame: 'gentle', lid: 'open' },
   }),
-  cut: kind('Cut or grate', 'cut', 'line', 1, {
+  cut: kind('Cut or grate', 'line', 1, {
     figures: ['sizeMm', 'minutes'],
     usual: { sizeMm: 10, minutes: 3 },
   }),
-  swell: kind('Swell', 'let swell', 'line', 0.05, { figures: ['minutes'], usual: { minutes: 30 } }),
-  stand: kind('Stand', 'let stand', 'pot', 0, { figures: ['minutes'], usual: { minutes: 10 } }),
-  strain: kind('Strain', 'strain', 'pot', 1, {
+  swell: kind('Swell', 'line', 0.05, { figures: ['minutes'], usual: { minutes: 30 } }),
+  stand: kind('Stand', 'pot', 0, { figures: ['minutes'], usual: { minutes: 10 } }),
+  strain: kind('Strain', 'pot', 1, {
     figures: ['minutes'],
     choices: ['through'],
     usual: { minutes: 5, through: 'squeezed' },
   }),
-  blend: kind('Blend', 'blend', 'pot', 1, {
+  blend: kind('Blend', 'pot', 1, {
     figures: ['seconds', 'power'],
     choices: ['tool'],
     usual: { seconds: 60, tool: 'jug' },
   }),
-  pulse: kind('Pulse', 'pulse', 'pot', 1, {
+  pulse: kind('Pulse', 'pot', 1, {
     figures: ['seconds', 'power'],
     choices: ['tool'],
     usual: { seconds: 10, tool: 'processor' },
   }),
-  heat: kind('Heat', 'heat, stirring', 'pot', 0.8, {
+  heat: kind('Heat', 'pot', 0.8, {
     heats: true,
     figures: ['temperatureC', 'minutes', 'rateCPerMin', 'lossG'],
     usual: { temperatureC: 90, minutes: 5, rateCPerMin: 5, lossG: 0 },
   }),
-  'boil-down': kind('Boil down', 'boil down', 'pot', 0.3, {
+  'boil-down': kind('Boil down', 'pot', 0.3, {
     heats: true,
     figures: ['minutes', 'mostMinutes', 'toG', 'panCm'],
     choices: ['vigour', 'lid'],
     usual: { minutes: 10, panCm: 20, vigour: 'simmer', lid: 'open' },
   }),
-  cool: kind('Cool', 'let cool', 'pot', 0.05, {
+  cool: kind('Cool', 'pot', 0.05, {
     figures: ['temperatureC', 'minutes'],
     usual: { temperatureC: 45, minutes: 20 },
   }),
-  chill: kind('Chill', 'chill', 'pot', 0.02, {
+  chill: kind('Chill', 'pot', 0.02, {
     figures: ['minutes', 'temperatureC'],
     usual: { minutes: 240, temperatureC: 5 },
   }),
-  bake: kind('Bake', 'bake', 'pot', 0.05, {
+  bake: kind('Bake', 'pot', 0.05, {
     heats: true,
     figures: ['minutes', 'mostMinutes', 'ovenC', 'layerMm'],
     choices: ['lid'],
     usual: { minutes: 25, ovenC: 190, layerMm: 20, lid: 'open' },
   }),
-  hold: kind('Keep warm', 'keep warm', 'pot', 0.1, {
+  hold: kind('Keep warm', 'pot', 0.1, {
     figures: ['minutes', 'noodlesG'],
     choices: ['lid'],
     usual: { minutes: 15, noodlesG: 0, lid: 'open' },
   }),
-  rest: kind('Rest', 'let rest', 'pot', 0, { figures: ['minutes'], usual: { minutes: 10 } }),
+  rest: kind('Rest', 'pot', 0, { figures: ['minutes'], usual: { minutes: 10 } }),
 } as const satisfies Record<string, OperationKind>;
 
 export type OperationKindId = keyof typeof operationKinds;

@@ -11,6 +11,10 @@ export type Operation = {
 /** What is done to the pot, first to last. */
 export type Method = readonly Operation[];
 
+/** Place of the last operation that is so; -1 where none is. */
+export const lastPlace = (method: Method, is: (operation: Operation) => boolean): number =>
+  method.reduce((found, operation, k) => (is(operation) ? k : found), -1);
+
 /** A figure of an operation, or what is usual for its kind; undefined where both leave it open. */
 export const figureOf = (operation: Operation, name: FigureName): number | undefined =>
   operation[name] ?? kindOf(operation.kind).usual[name];
