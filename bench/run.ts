@@ -3,6 +3,8 @@ import { benchBalance } from './balance';
 import { benchBrowser } from './browser';
 import { benchLabels } from './labels';
 import { benchPredictions } from './predictions';
+import { benchEvenings } from './evenings';
+import { benchReading } from './reading';
 import { benchSearch } from './search';
 import type { Result } from './result';
 
@@ -25,6 +27,8 @@ async function main(): Promise<void> {
   if (!only || only === 'core') print(benchPredictions());
   if (!only || only === 'labels') print(benchLabels());
   if (!only || only === 'search') print(benchSearch());
+  if (!only || only === 'evenings') print(benchEvenings());
+  if (!only || only === 'reading') print(benchReading());
   if (!only || only === 'balance') print(benchBalance());
   if (!only || only === 'api') print(await benchApi());
   if (!only || only === 'browser') print(await benchBrowser());

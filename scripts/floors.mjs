@@ -12,6 +12,7 @@ import { root } from './run.mjs';
 const coreFloors = [
   'quantity',
   'numeric',
+  'plan',
   'allergen',
   'ingredient',
   'recipe',
@@ -21,12 +22,13 @@ const coreFloors = [
   'property',
   'brief',
   'formula',
+  'reading',
   'household',
   'propose',
   'handbook',
 ];
 /** Places of the web app: whatever is no place is a part. */
-const pages = ['app', 'bench', 'formulas', 'table', 'larder', 'compare', 'backup', 'put-away'];
+const pages = ['app', 'bench', 'formulas', 'table', 'larder', 'compare', 'backup', 'put-away', 'read'];
 
 /** Folder a file belongs to, seen from `base`; files of the base itself are '.'. */
 const folderOf = (path) => (path.includes('/') ? path.slice(0, path.indexOf('/')) : '.');

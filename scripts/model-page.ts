@@ -2,6 +2,10 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { courseParameters } from '../packages/core/src/predict/course/course.params';
 import { evaporationParameters } from '../packages/core/src/predict/course/evaporation.params';
+import { scaleParameters } from '../packages/core/src/propose/scale/scale.params';
+import { settleParameters } from '../packages/core/src/predict/course/settle.params';
+import { partRows } from '../packages/core/src/larder/preparation/part.params';
+import { pressRows, saltRows } from '../packages/core/src/larder/preparation/weep.params';
 import { strainParameters } from '../packages/core/src/predict/course/strain.params';
 import { strainRows } from '../packages/core/src/larder/preparation/strain.params';
 import { readyParameters } from '../packages/core/src/predict/ready/ready.params';
@@ -88,6 +92,10 @@ const tables: Readonly<Record<string, () => string>> = {
   assembly: () => ofParameters(assemblyParameters),
   ready: () => ofParameters(readyParameters),
   course: () => ofParameters(courseParameters),
+  scaling: () => ofParameters(scaleParameters),
+  settling: () => ofParameters(settleParameters),
+  parts: () => ofRows(partRows),
+  'salt-and-weight': () => ofRows({ ...saltRows, ...pressRows }),
   evaporation: () => ofParameters(evaporationParameters),
   soaking: () => ofRows(soakRows),
   boiling: () => ofRows(boilRows),

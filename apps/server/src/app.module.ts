@@ -12,6 +12,8 @@ import { OwnIngredientModule } from './larder/own-ingredient.module.js';
 import { PlatformModule } from './platform/platform.module.js';
 import { PredictModule } from './predict/predict.module.js';
 import { PutAwayModule } from './put-away/put-away.module.js';
+import { PlanModule } from './plan/plan.module.js';
+import { RecipeModule } from './recipe/recipe.module.js';
 import { WhoCanEatModule } from './who-can-eat/who-can-eat.module.js';
 import { DurableDriver } from './storage/durable-driver.js';
 import { ormConfig } from './storage/orm.config.js';
@@ -30,6 +32,8 @@ import { ormConfig } from './storage/orm.config.js';
     HouseholdModule,
     PredictModule,
     WhoCanEatModule,
+    RecipeModule,
+    PlanModule,
     PutAwayModule,
     BackupModule,
     DemoModule,

@@ -4,4 +4,4 @@ export { ingredientOfOwn } from './own-ingredient.convert.js';
 export { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 export { eveningLimits } from './evening-limits.js';
 export { storedOf, storedShape, type StoredShape, valueOfStored } from './stored-shape.js';
-export { formulaInLine, lineOfFormula } from './formula-line.js';
+export { formulaInLine, lineOfFormula } from '@alterum/core';

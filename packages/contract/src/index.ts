@@ -51,6 +51,17 @@ export {
   type NutritionView,
   type PredictResponse,
 } from './predict.view.js';
+export { ScheduleRequest } from './schedule.body.js';
+export { type ScheduleResponse } from './schedule.view.js';
+export { eveningOf, viewOfSchedule } from './schedule.convert.js';
+export { RecipeReadRequest } from './recipe.body.js';
+export {
+  type RangeView,
+  type ReadLineView,
+  type ReadStepView,
+  type RecipeReadResponse,
+} from './recipe.view.js';
+export { viewOfRecipe } from './recipe.convert.js';
 export { PredictRequest } from './predict.body.js';
 export { OperationInput } from './operation.body.js';
 export { inputOfMethod, methodOfInput } from './operation.convert.js';
@@ -84,4 +95,4 @@ export {
   type StoredShape,
   valueOfStored,
 } from './stored-shape.js';
-export { formulaInLine, lineOfFormula } from './formula-line.js';
+export { formulaInLine, lineOfFormula } from '@alterum/core';

@@ -90,12 +90,17 @@ export class OperationInput {
   ovenC?: number;
   layerMm?: number;
   noodlesG?: number;
+  saltPct?: number;
+  testLossG?: number;
   tool?: Method[number]['tool'] & string;
   vigour?: Method[number]['vigour'] & string;
   lid?: Method[number]['lid'] & string;
   flame?: Method[number]['flame'] & string;
   water?: Method[number]['water'] & string;
   through?: Method[number]['through'] & string;
+  plate?: Method[number]['plate'] & string;
+  rinse?: Method[number]['rinse'] & string;
+  keep?: Method[number]['keep'] & string;
   pour?: Method[number]['pour'] & string;
 }
 

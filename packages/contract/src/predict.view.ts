@@ -116,6 +116,8 @@ export interface PredictResponse {
 /** What one line met on its way. */
 export interface LineFateView {
   readonly ingredient: string;
+  /** “formula:id” of the sauce it is a part of; null for a line of its own. */
+  readonly inside: string | null;
   /** g as weighed before, and g as it came into the pot with what it drank or lost. */
   readonly weighedG: number;
   readonly arrivedG: number;

@@ -8,6 +8,8 @@ import { randomRecipe } from './random-pots.js';
 function randomOperation(chance: () => number): Operation {
   const roll = chance();
   if (roll < 0.04) return { kind: 'strain', through: chance() < 0.5 ? 'squeezed' : 'sieve' };
+  if (roll < 0.07)
+    return { kind: 'settle', minutes: chance() * 600, keep: chance() < 0.5 ? 'bottom' : 'top' };
   if (roll < 0.25) return { kind: 'blend', seconds: chance() * 120, tool: chance() < 0.5 ? 'jug' : 'stick' };
   if (roll < 0.5)
     return { kind: 'heat', temperatureC: 55 + chance() * 45, minutes: chance() * 12, lossG: chance() * 15 };
@@ -29,7 +31,13 @@ function randomReady(chance: () => number): Method {
       { kind: 'soak', minutes: chance() * 600 },
       { kind: 'boil-soft', minutes: chance() * 60, water: 'drained' },
     ];
-  return roll < 0.9
+  if (roll < 0.83) return [{ kind: 'trim' }, { kind: 'drain', rinse: 'rinsed' }];
+  if (roll < 0.86)
+    return [
+      { kind: 'salt', minutes: chance() * 60 },
+      { kind: 'press', minutes: chance() * 60 },
+    ];
+  return roll < 0.93
     ? [{ kind: 'roast', minutes: chance() * 50 }]
     : [{ kind: 'fry', minutes: chance() * 30, flame: 'medium' }];
 }

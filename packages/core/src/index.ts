@@ -48,6 +48,18 @@ export {
 } from './label/read-label.js';
 export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './label/taught-word.js';
 
+// The timetable of an evening, back from serving.
+export { type EveningProblem, problemsOfEvening } from './plan/problems.js';
+export { type Collision, type Help, schedule, type ScheduleOutcome } from './plan/schedule.js';
+export type { Evening, Planned, PlanTask } from './plan/task.js';
+export type { Worth } from './plan/worth.js';
+
+// Recipes as they are written elsewhere.
+export { formulaOfRecipe, type TakenLine } from './reading/formula-of-recipe.js';
+export { readRecipe, type RecipeSource } from './reading/read-recipe.js';
+export { readIngredientLine, type ReadLine, weighedAs } from './reading/text/ingredient-line.js';
+export { LONGEST_RECIPE, type ReadRecipe } from './reading/text/recipe-text.js';
+
 // What the model is given.
 export { type Preparation, preparationKinds, preparationOf, preparations } from './recipe/preparation.js';
 // What is done, first to last.
@@ -66,11 +78,17 @@ export {
   type OperationKindId,
   operationKindIds,
 } from './recipe/method/operation-kinds.js';
-export { choiceOf, figureOf, type Method, type Operation } from './recipe/method/operation.js';
+export { choiceOf, figureOf, type Method, minutesOf, type Operation } from './recipe/method/operation.js';
 export { bladeOf } from './recipe/method/blade.js';
 export { toolRows } from './recipe/method/tool.params.js';
 export { heatOf, methodOfProcess, processOfMethod } from './recipe/method/flat-process.js';
-export { madeReady, type MadeReady, operationsFor, readyYield } from './predict/ready/made-ready.js';
+export {
+  isDoneTo,
+  madeReady,
+  type MadeReady,
+  operationsFor,
+  readyYield,
+} from './predict/ready/made-ready.js';
 export { aromaLeft } from './predict/course/aroma.js';
 export { arrivingOf } from './predict/assemble/weighed.js';
 export { courseOf } from './predict/course/course.js';
@@ -81,6 +99,17 @@ export {
   methodOfFormula,
   withEveryLine,
 } from './formula/method/method-of-formula.js';
+export { anotherFamily } from './formula/another-family.js';
+export { usualServe } from './formula/usual-serve.params.js';
+export { formulaInLine, lineOfFormula } from './formula/formula-line.js';
+export {
+  formulasIn,
+  holdsItself,
+  ingredientOfFormula,
+  larderWithFormulas,
+} from './formula/ingredient-of-formula.js';
+export { isMade, madeBefore, type MadeIngredient } from './recipe/made-before.js';
+export type { LarderLookup } from './formula/recipe-of-formula.js';
 export * from './formula/method/edit-method.js';
 export {
   editedMethod,
@@ -168,7 +197,14 @@ export {
 
 // Formulas: edits as data, history, and the recipe they come to.
 export { blankFormula, type Formula, type Hold, type Line, type Serve } from './formula/formula.js';
-export { stepsForPortions } from './formula/scale.js';
+export { areaOfDish, type DishShape, type ScaleAsk } from './propose/scale/scale-ask.js';
+export { type Vessel } from './propose/scale/scale-method.js';
+export {
+  type ScaledFormula,
+  scaledFormula,
+  type ScaledLine,
+  type ScaleRounding,
+} from './propose/scale/scaled-formula.js';
 export { advance, type History, redo, startHistory, undo } from './formula/history.js';
 export { type LineProblem, recipeOfFormula } from './formula/recipe-of-formula.js';
 export { applyStep, type FormulaStep, linesByRole } from './formula/step.js';

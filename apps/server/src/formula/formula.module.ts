@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { LarderModule } from '../larder/larder.module.js';
+import { FormulaLarder } from './formula-larder.js';
 import { FormulaList } from './formula-list.js';
 import { FormulaController } from './formula.controller.js';
 import { FormulaService } from './formula.service.js';
@@ -10,7 +11,7 @@ import { VersionService } from './version.service.js';
 @Module({
   imports: [LarderModule],
   controllers: [FormulaController, VersionController],
-  providers: [FormulaList, FormulaService, VersionService],
-  exports: [FormulaList, FormulaService],
+  providers: [FormulaLarder, FormulaList, FormulaService, VersionService],
+  exports: [FormulaLarder, FormulaList, FormulaService],
 })
 export class FormulaModule {}

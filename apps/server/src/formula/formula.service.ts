@@ -10,7 +10,7 @@ import {
   kitchenLimits,
   LineInput,
 } from '@alterum/contract';
-import { type Formula, isOwn } from '@alterum/core';
+import { type Formula, formulaInLine, holdsItself, isOwn } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { LarderService } from '../larder/larder.service.js';
@@ -18,6 +18,7 @@ import { Clock } from '../platform/clock.js';
 import { refuseBeyond } from '../platform/ceiling.js';
 import { invalidInput } from '../platform/failure.js';
 import { VersionedRows } from '../storage/versioned-row.js';
+import { FormulaLarder, type KnownFormulas } from './formula-larder.js';
 import { FormulaList } from './formula-list.js';
 import { formulaFromRow, headOfFormula, lineToColumns, viewOfFormula } from './formula-row.mapping.js';
 import { FormulaLineRow, FormulaRow } from './formula.row.js';
@@ -40,6 +41,7 @@ export class FormulaService {
   constructor(
     private readonly em: EntityManager,
     private readonly larder: LarderService,
+    private readonly known: FormulaLarder,
     private readonly list: FormulaList,
     private readonly clock: Clock,
   ) {}
@@ -49,7 +51,7 @@ export class FormulaService {
   }
 
   async create(body: FormulaBody): Promise<FormulaView> {
-    const formula = this.formulaOf(body);
+    const formula = await this.formulaOf(body);
     refuseBeyond(
       kitchenLimits.formulas,
       await this.em.count(FormulaRow, { turn: { $ne: null } }),
@@ -78,7 +80,7 @@ export class FormulaService {
     return this.em.transactional(async (em) => {
       const row = await formulas.inSight(em, id);
       formulas.refuseOlder(row, body.version);
-      const formula = this.formulaOf(body, formulaFromRow(row));
+      const formula = await this.formulaOf(body, formulaFromRow(row), id);
       em.clear();
       await em.nativeUpdate(
         FormulaRow,
@@ -128,27 +130,48 @@ export class FormulaService {
   }
 
   /** A formula that was sent, checked like every other and completed from what stands; nothing is written. */
-  checked(body: FormulaBody, base: Formula): FormulaContent {
-    return formulaBodyOf(this.formulaOf(body, base));
+  async checked(body: FormulaBody, base: Formula, id?: string): Promise<FormulaContent> {
+    return formulaBodyOf(await this.formulaOf(body, base, id));
   }
 
-  private formulaOf(body: FormulaBody, base?: Formula): Formula {
+  /** @param id of the formula that is written, where it has one already */
+  private async formulaOf(body: FormulaBody, base?: Formula, id?: string): Promise<Formula> {
     if (body.name.trim() === '') throw invalidInput([{ field: 'name', message: 'Give the formula a name.' }]);
-    const errors = [...this.lineProblems(body.lines ?? []), ...repeatedIds(body.lines ?? [])];
+    const lines = body.lines ?? [],
+      known = await this.known.knownIn(lines);
+    const errors = [...this.lineProblems(lines, known, id), ...repeatedIds(lines)];
     if (errors.length > 0) throw invalidInput(errors);
     return formulaFromBody(
       body,
-      (line) => ({ id: line.id ?? randomUUID(), ingredient: this.larder.find(line.ingredient) }),
+      (line) => ({ id: line.id ?? randomUUID(), ingredient: known.find(line.ingredient) }),
       base,
     );
   }
 
-  private lineProblems(lines: readonly LineInput[]): FieldProblem[] {
+  private lineProblems(
+    lines: readonly LineInput[],
+    known: KnownFormulas,
+    id: string | undefined,
+  ): FieldProblem[] {
     return lines.flatMap((line, i) => {
-      // An own ingredient that was put away may come back; until then the line stays, and everybody is asked about it.
-      if (isOwn(line.ingredient) && !this.larder.find(line.ingredient)) return [];
+      const inside = formulaInLine(line.ingredient);
+      if (id !== undefined && holdsItself(id, [line], (other) => known.formulas.get(other)))
+        return [
+          {
+            field: `lines[${i}].ingredient`,
+            message:
+              'The formula would hold itself, straight or through another one. Take another sauce, or copy its lines.',
+          },
+        ];
+      // What was put away may come back, and what is still empty may be filled; until then the line stays, and everybody is asked about it.
+      const stays =
+        inside === undefined ? isOwn(line.ingredient) : known.away.has(inside) || known.formulas.has(inside);
+      if (stays && !known.find(line.ingredient)) return [];
       // A line may wait for its amount, but not for its ingredient.
-      const weighed = this.larder.weigh(line.amount === null ? { ...line, amount: 0, unit: 'g' } : line);
+      const weighed = this.larder.weigh(
+        line.amount === null ? { ...line, amount: 0, unit: 'g' } : line,
+        known.find,
+      );
       return weighed.kind === 'weighed'
         ? []
         : [{ field: `lines[${i}].${weighed.field}`, message: weighed.message }];

@@ -45,7 +45,9 @@ export class VersionService {
       updatedAt: _updatedAt,
       ...standing
     } = await this.formulas.read(formulaId);
-    const content = sent ? this.formulas.checked(sent, formulaOfContent(standing)) : standing;
+    const content = sent
+      ? await this.formulas.checked(sent, formulaOfContent(standing), formulaId)
+      : standing;
     const given = name.trim();
     if (given === '') throw invalidInput([{ field: 'name', message: 'Give the version a name.' }]);
     await this.refuseTwice(formulaId, given);

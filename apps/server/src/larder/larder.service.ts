@@ -10,11 +10,13 @@ import {
 import {
   blankFormula,
   celsius,
+  formulaInLine,
   grams,
   gramsOf,
   type Ingredient,
   ingredientById,
   kindOf,
+  type LarderLookup,
   larderTable,
   LARGEST_LINE_G,
   operationsFor,
@@ -89,6 +91,8 @@ function refuseStrangers(method: readonly OperationInput[], ids: ReadonlySet<str
 export class LarderService {
   constructor(private readonly own: OwnLarder) {}
 
+  private readonly plain: LarderLookup = (id) => this.find(id);
+
   /** By id or by exact name. */
   find(idOrName: string): Ingredient | undefined {
     return ingredientById(idOrName) ?? this.own.find(idOrName) ?? byName.get(idOrName.trim().toLowerCase());
@@ -106,18 +110,29 @@ export class LarderService {
     return found;
   }
 
+  /** The household's own first, then the table; one list as long as nothing changes, so that its index is made once. */
+  whole(): readonly Ingredient[] {
+    return this.own.withTable();
+  }
+
   search(text: string): readonly Ingredient[] {
-    return searchIngredients([...this.own.all(), ...larderTable], text);
+    return searchIngredients(this.whole(), text);
   }
 
   /** Grams of a line, or which of its fields is at fault. */
-  weigh(line: Pick<PotLineInput, 'ingredient' | 'amount' | 'unit'>): WeighingOutcome {
-    const ingredient = this.find(line.ingredient);
+  weigh(
+    line: Pick<PotLineInput, 'ingredient' | 'amount' | 'unit'>,
+    find: LarderLookup = this.plain,
+  ): WeighingOutcome {
+    const ingredient = find(line.ingredient);
     if (!ingredient)
       return {
         kind: 'refused',
         field: 'ingredient',
-        message: `“${line.ingredient}” is not in the larder. Search it with /api/ingredients?search=.`,
+        message:
+          formulaInLine(line.ingredient) === undefined
+            ? `“${line.ingredient}” is not in the larder. Search it with /api/ingredients?search=.`
+            : `“${line.ingredient}” stands for a formula that is not here, is put away or holds nothing yet. Look for it with /api/formulas?search=.`,
       };
     if (line.amount === null)
       return {
@@ -148,9 +163,10 @@ export class LarderService {
     process?: ProcessInput,
     serve?: ServeInput,
     method?: readonly OperationInput[] | null,
+    find: LarderLookup = this.plain,
   ): Recipe {
     const { temperatureC, storage, days } = completed(blankFormula.serve, serve);
-    const weighed = this.weighAll(lines);
+    const weighed = this.weighAll(lines, find);
     if (method) refuseStrangers(method, new Set(weighed.map(({ id }) => id)));
     const said = method && methodOfInput(method);
     return {
@@ -162,11 +178,11 @@ export class LarderService {
   }
 
   /** Lines as the model takes them. @throws Failure naming the field of every line that cannot be weighed */
-  weighAll(lines: readonly PlacedLine[]): readonly RecipeLine[] {
+  weighAll(lines: readonly PlacedLine[], find: LarderLookup = this.plain): readonly RecipeLine[] {
     const errors: FieldProblem[] = [],
       weighed: RecipeLine[] = [];
     for (const [place, { field, ...line }] of lines.entries()) {
-      const one = this.weigh(line);
+      const one = this.weigh(line, find);
       if (one.kind === 'refused') errors.push({ field: `${field}.${one.field}`, message: one.message });
       else weighed.push(potLineOf(line, one, String(place)));
     }

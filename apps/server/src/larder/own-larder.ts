@@ -1,5 +1,5 @@
 import { ingredientOfOwn, type OwnIngredientView } from '@alterum/contract';
-import type { Ingredient } from '@alterum/core';
+import { type Ingredient, larderTable } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 
 /** The household's own ingredients as the model knows them; one process, so they are held here and renewed with every write. */
@@ -9,8 +9,11 @@ export class OwnLarder {
 
   private away = new Map<string, string>();
 
+  private joined: readonly Ingredient[] = larderTable;
+
   renew(all: readonly OwnIngredientView[], putAway: readonly Pick<OwnIngredientView, 'id' | 'name'>[]): void {
     this.held = new Map(all.map((own) => [own.id, ingredientOfOwn(own)]));
+    this.joined = this.held.size === 0 ? larderTable : [...this.held.values(), ...larderTable];
     this.away = new Map(putAway.map(({ id, name }) => [id, name]));
   }
 
@@ -23,7 +26,7 @@ export class OwnLarder {
     return this.held.get(id);
   }
 
-  all(): readonly Ingredient[] {
-    return [...this.held.values()];
+  withTable(): readonly Ingredient[] {
+    return this.joined;
   }
 }

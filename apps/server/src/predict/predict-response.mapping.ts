@@ -2,7 +2,6 @@ import type { LineFateView, MoneyAndClimateView, NutritionView, PredictResponse 
 import {
   type AgainstDairy,
   aromaLeft,
-  arrivingOf,
   assemble,
   type Band,
   contributionsOf,
@@ -52,15 +51,17 @@ function fatesOf(recipe: Recipe): readonly LineFateView[] {
   const { fates, linePlaces } = assemble(recipe);
   return fates.map((fate, k) => {
     const line = recipe.lines[linePlaces[k]!]!;
+    const ingredient = fate.ingredient ?? line.ingredient;
     return {
-      ingredient: line.ingredient.id,
-      weighedG: line.mass,
-      arrivedG: line.mass * arrivingOf(line),
+      ingredient: ingredient.id,
+      inside: ingredient.id === line.ingredient.id ? null : line.ingredient.id,
+      weighedG: fate.weighedG,
+      arrivedG: fate.arrivedG,
       hottestC: fate.heat.maxTemperature,
       minutes: fate.heat.hold,
       sizeUm: fate.ground.diameter,
       inPieces: fate.pieces,
-      aromaLeft: aromaLeft(line.ingredient, fate.aromaMinutes) ?? null,
+      aromaLeft: aromaLeft(ingredient, fate.aromaMinutes) ?? null,
     };
   });
 }

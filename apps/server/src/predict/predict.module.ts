@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { FormulaModule } from '../formula/formula.module.js';
 import { LarderModule } from '../larder/larder.module.js';
 import { OperationsController } from './operations.controller.js';
 import { PredictController } from './predict.controller.js';
@@ -6,7 +7,7 @@ import { PredictService } from './predict.service.js';
 
 /** What the model says of a pot that is sent. */
 @Module({
-  imports: [LarderModule],
+  imports: [FormulaModule, LarderModule],
   controllers: [PredictController, OperationsController],
   providers: [PredictService],
 })

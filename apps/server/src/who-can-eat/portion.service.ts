@@ -14,6 +14,7 @@ import {
   timesAsMuch,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
+import { FormulaLarder } from '../formula/formula-larder.js';
 import { FormulaService } from '../formula/formula.service.js';
 import { LarderService, placed, type PlacedLine } from '../larder/larder.service.js';
 
@@ -27,6 +28,7 @@ export class PortionService {
   constructor(
     private readonly larder: LarderService,
     private readonly formulas: FormulaService,
+    private readonly known: FormulaLarder,
   ) {}
 
   async ofRequest(
@@ -100,15 +102,16 @@ export class PortionService {
   private async kept(id: string, labels: Labels, portions?: number) {
     const view = await this.formulas.read(id);
     const formula = formulaOfContent(view);
-    const resolved = recipeOfFormula(formula, (ingredient) => this.larder.find(ingredient));
+    const { find, away } = await this.known.knownIn(formula.lines);
+    const resolved = recipeOfFormula(formula, find);
     const prediction = predictPot(potAt(resolved.recipe));
     const divided = portions ?? formula.portions;
     const portion = portionOfFormula(
       { ...formula, portions: divided },
       { ...resolved, prediction },
       {
-        find: (ingredient) => this.larder.find(ingredient),
-        nameOf: (ingredient) => this.larder.nameOf(ingredient),
+        find,
+        nameOf: (ingredient) => away.get(formulaInLine(ingredient) ?? '') ?? this.larder.nameOf(ingredient),
         labels,
       },
     );

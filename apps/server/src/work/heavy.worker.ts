@@ -1,4 +1,11 @@
-import { readLabel as read, type ReadLabel, type TaughtWord } from '@alterum/core';
+import {
+  type Evening,
+  readLabel as read,
+  type ReadLabel,
+  schedule,
+  type ScheduleOutcome,
+  type TaughtWord,
+} from '@alterum/core';
 import type { PredictResponse, WhoCanEatView } from '@alterum/contract';
 import { answerForPot, type PotToPredict } from '../predict/predict-pot.js';
 import { type Judgement, judgeAll } from '../who-can-eat/judge-all.js';
@@ -10,6 +17,7 @@ export interface HeavyJobs {
   'copy-database': (paths: { readonly file: string; readonly target: string }) => void;
   'predict-pot': (pot: PotToPredict) => PredictResponse;
   judge: (judgement: Judgement) => readonly WhoCanEatView[];
+  schedule: (evening: Evening) => ScheduleOutcome;
 }
 
 const jobs: HeavyJobs = {
@@ -17,6 +25,7 @@ const jobs: HeavyJobs = {
   'copy-database': ({ file, target }) => copyDatabase(file, target),
   'predict-pot': answerForPot,
   judge: judgeAll,
+  schedule,
 };
 
 /** One piece of work of a thread. */

@@ -5,7 +5,7 @@ export const THREADS = 2;
 export const MOST_WAITING = 12;
 
 /** ms that a piece of work may take, waiting included; a copy of a large kitchen on a slow disk has longer. @source assumed */
-export const LIMIT_MS = { 'read-label': 5_000, 'copy-database': 60_000, 'predict-pot': 10_000, judge: 10_000 } as const;
+export const LIMIT_MS = { 'read-label': 5_000, 'copy-database': 60_000, 'predict-pot': 10_000, judge: 10_000, schedule: 10_000 } as const;
 
 /** ms without work after which a thread ends. */
 export const IDLE_MS = 30_000;

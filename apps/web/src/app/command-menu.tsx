@@ -48,12 +48,14 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
   const go = (to: string) => run(() => navigate(to));
   const actions: readonly (readonly [string, () => void, string?])[] = [
     ['New formula', run(() => newFormula(navigate))],
+    ['Paste a recipe', go('/read')],
     ['Undo', run(undoOnBench), 'Ctrl Z'],
     ['Redo', run(redoOnBench), 'Ctrl Shift Z'],
     ['Add an ingredient', run(() => setTimeout(focusAddIngredient, 50)), 'A'],
     ['Balance', run(() => openWork('balance')), 'B'],
     ['Swap for everybody at the table', run(() => openWork('swap')), 'S'],
     ['Trade map', run(() => openWork('trade')), 'T'],
+    ['Another size', run(() => openWork('scale')), 'P'],
     ['Versions', run(() => openWork('versions')), 'V'],
     ['Compare formulas', go('/compare')],
     ['Day or night kitchen', run(toggleTheme)],

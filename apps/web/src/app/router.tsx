@@ -40,6 +40,7 @@ export const router = createBrowserRouter([
           { path: 'table', lazy: () => import('../table/table-page') },
           { path: 'card', lazy: () => import('../table/card-page') },
           { path: 'put-away', lazy: () => import('../put-away/put-away-page') },
+          { path: 'read', lazy: () => import('../read/read-page') },
           { path: 'backup', lazy: () => import('../backup/backup-page') },
           { path: 'larder', lazy: () => import('../larder/larder-page') },
           {

@@ -10,6 +10,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['B', 'balance: find the amounts that meet the brief'],
   ['S', 'swap: find what everybody at the table can eat'],
   ['T', 'trade map of two lines; ↑ ↓ ← → move its dot'],
+  ['P', 'another size: by portions, by what there is, by the dish'],
   ['V', 'versions: keep one, go back, branch'],
   ['← →', 'on an end of a lit range: ask for less or more'],
   ['↑ ↓', 'in an amount: a little more or less; with Shift ten times as much'],

@@ -2,7 +2,7 @@ import type { EaterView, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/convert';
 import { familyNames, isEmpty, whoCanEat } from '@alterum/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
+import { ClipboardPaste, Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
   Link,
@@ -196,6 +196,12 @@ export function Component() {
             <Columns3 size={18} aria-hidden /> Compare
           </Link>
         )}
+        <Link
+          to="/read"
+          className="tap tap-coarse inline-flex items-center gap-2 rounded-lg border-2 border-rim bg-glaze px-3 font-semibold hover:bg-dip"
+        >
+          <ClipboardPaste size={18} aria-hidden /> Paste a recipe
+        </Link>
         <Button look="yolk" onClick={() => void newFormula(navigate)}>
           <FilePlus2 size={18} aria-hidden /> New formula
         </Button>

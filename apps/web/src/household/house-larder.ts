@@ -1,8 +1,19 @@
 import type { OwnIngredientView, PackLabelView } from '@alterum/contract';
 import { ingredientOfOwn } from '@alterum/contract/convert';
-import { type Ingredient, ingredientById, larderTable, type PackLabel, packLabel } from '@alterum/core';
+import {
+  type Ingredient,
+  ingredientById,
+  larderTable,
+  type LarderLookup,
+  larderWithFormulas,
+  type PackLabel,
+  packLabel,
+} from '@alterum/core';
 import { queries, read } from '../server/queries';
 import { useHousehold } from './household-store';
+import { followFormulas } from './sauces-inside';
+
+followFormulas();
 
 /** What the household adds to the larder that ships with the app. */
 export interface HouseLarder {
@@ -37,8 +48,25 @@ const larder = () => useHousehold.getState().larder;
 /** Labels of the packs in this house, by ingredient: they outrank the generic tables. */
 export const packLabels = (): ReadonlyMap<string, PackLabel> => larder().labels;
 
-export const findIngredient = (id: string): Ingredient | undefined =>
-  ingredientById(id) ?? larder().byId.get(id);
+/** The larder with the house's own sauces in it, made anew when either changes. */
+let known: { readonly byId: unknown; readonly sauces: unknown; readonly find: LarderLookup } | undefined;
+
+export function findIngredient(id: string): Ingredient | undefined {
+  const {
+    larder: { byId },
+    sauces,
+  } = useHousehold.getState();
+  if (known?.byId !== byId || known.sauces !== sauces)
+    known = {
+      byId,
+      sauces,
+      find: larderWithFormulas(
+        (plain) => ingredientById(plain) ?? byId.get(plain),
+        (sauce) => sauces.get(sauce)?.formula,
+      ),
+    };
+  return known.find(id);
+}
 
 /** The household's own first, then what ships with the app. */
 export const wholeLarder = (): readonly Ingredient[] => larder().whole;

@@ -5,6 +5,7 @@ import { create } from 'zustand';
 import { api, isRefused, whyNot } from '../server/api';
 import { queries, read } from '../server/queries';
 import { sayFailure } from '../notices/notices';
+import type { KnownSauce } from './sauces-inside';
 
 export type Versions = Readonly<VersionsBody>;
 
@@ -35,6 +36,8 @@ interface HouseholdState {
   readonly law: Law;
   readonly pots: readonly PotTonight[];
   readonly versions: Versions;
+  /** Formulas that stand in others as lines, by id. */
+  readonly sauces: ReadonlyMap<string, KnownSauce>;
   /** Formulas that stand in the pots or versions, by id. */
   readonly named: ReadonlyMap<string, FormulaView>;
   /** Why the last change is not kept yet; it is tried again. */
@@ -86,6 +89,7 @@ export const useHousehold = create<HouseholdState>()((set) => ({
   law: 'eu',
   pots: [],
   versions: noVersions,
+  sauces: new Map(),
   named: new Map(),
   unkept: undefined,
   know: (view) => set(({ named }) => ({ named: new Map(named).set(view.id, view) })),

@@ -2,13 +2,14 @@ import type { Assessed } from '@alterum/core';
 import { create } from 'zustand';
 
 /** What stands on the work side of the Bench instead of the chart and the table. */
-export type WorkKind = 'balance' | 'swap' | 'trade' | 'versions';
+export type WorkKind = 'balance' | 'swap' | 'trade' | 'scale' | 'versions';
 
 /** Keys that open it, when nobody is typing. */
 export const workKeys: Readonly<Record<string, WorkKind>> = {
   b: 'balance',
   s: 'swap',
   t: 'trade',
+  p: 'scale',
   v: 'versions',
 };
 

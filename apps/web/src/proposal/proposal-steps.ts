@@ -70,10 +70,7 @@ export function stepsOfOption(
     const at = replaced === undefined ? places.length : places.indexOf(replaced);
     const id = newId();
     if (replaced !== undefined && !standsFor.has(replaced)) standsFor.set(replaced, id);
-    const role =
-      line.sauce === undefined
-        ? (order.find((other) => other.id === replaced)?.role ?? line.ingredient.role)
-        : line.ingredient.role;
+    const role = order.find((other) => other.id === replaced)?.role ?? line.ingredient.role;
     steps.push({
       step: 'add-line',
       at,

@@ -12,6 +12,10 @@ const TradePanel = part(
   () => import('./trade/trade-panel'),
   <p className="py-3 text-soft">Getting ready …</p>,
 );
+const ScalePanel = part(
+  () => import('./scale/scale-panel'),
+  <p className="py-3 text-soft">Getting ready …</p>,
+);
 const VersionsPanel = part(
   () => import('../versions/versions-panel'),
   <p className="py-3 text-soft">Getting ready …</p>,
@@ -21,6 +25,7 @@ const titles: Readonly<Record<WorkKind, string>> = {
   balance: 'Balance',
   swap: 'Swap',
   trade: 'Trade map',
+  scale: 'Another size',
   versions: 'Versions',
 };
 
@@ -28,6 +33,7 @@ const contents: Readonly<Record<WorkKind, () => ReactNode>> = {
   balance: () => <BalancePanel />,
   swap: () => <SwapPanel />,
   trade: () => <TradePanel />,
+  scale: () => <ScalePanel />,
   versions: () => <VersionsPanel />,
 };
 

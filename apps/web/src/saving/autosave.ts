@@ -1,6 +1,7 @@
 import type { FormulaView } from '@alterum/contract';
 import { formulaBodyOf, formulaOfContent } from '@alterum/contract/convert';
 import type { Formula } from '@alterum/core';
+import { knowInside } from '../household/sauces-inside';
 import { api, ApiProblem, Unreachable, whyNot } from '../server/api';
 import { useNotices } from '../notices/notices';
 import { openOnBench, rebase, useBench } from '../open-formula/bench-store';
@@ -177,6 +178,7 @@ export async function openFormula(view: FormulaView): Promise<void> {
     return;
   }
   saved = undefined;
+  await knowInside([draft.content]);
   openOnBench({ id: view.id, version: draft.base }, mine);
   if (draft.base === view.version) {
     setSaving({ kind: 'unsaved' });
@@ -186,6 +188,7 @@ export async function openFormula(view: FormulaView): Promise<void> {
 
 /** Takes what stands on the server; this tab's version is dropped. */
 export async function takeTheirs(theirs: FormulaView): Promise<void> {
+  await knowInside([theirs]);
   const formula = formulaOfContent(theirs);
   // First what is open, then the draft: one that was about to be kept finds nothing unsaved any more.
   saved = { id: theirs.id, formula };

@@ -27,6 +27,17 @@ export const queryClient = new QueryClient({
 });
 afterWriting(() => void queryClient.invalidateQueries({ refetchType: 'none' }));
 
+type Lined = { readonly lines: readonly { readonly ingredient: string }[] };
+let follow: (formulas: readonly Lined[]) => Promise<void> = () => Promise.resolve();
+/** What is done with formulas before they are handed on: those that stand in them are fetched too. */
+export const whenFormulasCome = (then: typeof follow): void => void (follow = then);
+
+async function followed<T extends Lined>(one: Promise<T>): Promise<T> {
+  const formula = await one;
+  await follow([formula]);
+  return formula;
+}
+
 const listOf = <T>(kind: string, fetchPage: (query: PageQuery) => Promise<Page<T>>) =>
   function list(search: string) {
     return infiniteQueryOptions({
@@ -51,12 +62,27 @@ export const queries = {
   taughtWords: queryOptions({ queryKey: ['words'], queryFn: api.taughtWords }),
   briefs: queryOptions({ queryKey: ['briefs'], queryFn: api.briefs }),
   putAway: queryOptions({ queryKey: ['put-away'], queryFn: api.putAway }),
-  formula: (id: string) => queryOptions({ queryKey: ['formula', id], queryFn: () => api.formula(id) }),
-  versions: (id: string) => queryOptions({ queryKey: ['versions', id], queryFn: () => api.versions(id) }),
+  formula: (id: string) =>
+    queryOptions({ queryKey: ['formula', id], queryFn: () => followed(api.formula(id)) }),
+  /** A formula that stands in another one: by itself, without what stands in it. */
+  sauce: (id: string) => queryOptions({ queryKey: ['sauce', id], queryFn: () => api.formula(id) }),
+  versions: (id: string) =>
+    queryOptions({
+      queryKey: ['versions', id],
+      queryFn: async () => {
+        const versions = await api.versions(id);
+        await follow(versions.map(({ content }) => content));
+        return versions;
+      },
+    }),
   /** Names and kinds of formulas, last changed first; page by page. */
   formulas: listOf('heads', api.formulas),
   /** Formulas with all that is in them. */
-  wholeFormulas: listOf('whole', api.wholeFormulas),
+  wholeFormulas: listOf('whole', async (query) => {
+    const page = await api.wholeFormulas(query);
+    await follow(page.entries);
+    return page;
+  }),
 };
 
 /** What a place needs before it is shown: from what was just fetched, or asked for. */

@@ -6,11 +6,13 @@ interface DialogProps {
   readonly title: string;
   readonly description?: string;
   readonly close: () => void;
+  /** Two columns want room. */
+  readonly wide?: boolean;
   readonly children: ReactNode;
 }
 
 /** A modal plate over the kitchen; Escape and the cross close it. */
-export function Dialog({ title, description, close, children }: DialogProps) {
+export function Dialog({ title, description, close, wide = false, children }: DialogProps) {
   const [opener] = useState(() => document.activeElement);
   return (
     <Radix.Root open onOpenChange={(open) => !open && close()}>
@@ -23,7 +25,9 @@ export function Dialog({ title, description, close, children }: DialogProps) {
             event.preventDefault();
             if (document.activeElement === document.body) opener.focus();
           }}
-          className="plate fixed left-1/2 top-[8vh] z-50 max-h-[84dvh] w-[min(640px,94vw)] -translate-x-1/2 overflow-auto p-5 shadow-2xl"
+          className={`plate fixed left-1/2 top-[8vh] z-50 max-h-[84dvh] -translate-x-1/2 overflow-auto p-5 shadow-2xl ${wide ? 'w-[min(1080px,96vw)]' : 'w-[min(640px,94vw)]'}`}
+          // What is sent in here is not sent in the form that it was opened from as well: events pass through portals.
+          onSubmit={(event) => event.stopPropagation()}
           {...(description ? {} : { 'aria-describedby': undefined })}
         >
           <div className="flex items-start justify-between gap-4">

@@ -5,6 +5,7 @@ import {
   kindOf,
   type Line,
   type Method,
+  minutesOf,
   type Operation,
   toolRows,
 } from '@alterum/core';
@@ -18,6 +19,12 @@ export function timeText(minutes: number): string {
   if (minutes < HOURS_FROM) return `${Math.round(minutes * 10) / 10} min`;
   return `${Math.round(minutes / 6) / 10} h`;
 }
+
+/** "8 min", "8 to 12 min". */
+const rangeText = (least: number, most: number): string =>
+  most > least
+    ? `${timeText(least).replace(/ (min|h)$/, (unit) => (timeText(most).endsWith(unit) ? '' : unit))} to ${timeText(most)}`
+    : timeText(least);
 
 /** What a line is called in a sentence: its name without what stands behind the comma. */
 export const shortName = ({ ingredient }: Pick<Line, 'ingredient'>): string =>
@@ -55,8 +62,8 @@ function toolText(operation: Operation): string {
 
 /** An operation with its figures, in a few words. */
 export function operationText(operation: Operation, lines: readonly Line[]): string {
-  const minutes = figureOf(operation, 'minutes');
-  const time = minutes === undefined ? '' : ` ${timeText(minutes)}`;
+  const minutes = minutesOf(operation);
+  const time = minutes === undefined ? '' : ` ${rangeText(minutes.least, minutes.most)}`;
   switch (operation.kind) {
     case 'put-in':
       return `${linesText(operation.lines ?? [], lines)} in`;

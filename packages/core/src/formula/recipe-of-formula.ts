@@ -4,6 +4,7 @@ import { gramsOf } from '../quantity/amount.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import { readyYield } from '../predict/ready/made-ready.js';
 import { type MethodOfFormula, methodOfFormula } from './method/method-of-formula.js';
+import { formulaInLine } from './formula-line.js';
 import type { Formula, Line } from './formula.js';
 
 export interface LineProblem {
@@ -32,7 +33,10 @@ function resolveLine(
     return {
       line: line.id,
       kind: 'unknown-ingredient',
-      message: `“${line.ingredient}” is not in the larder; it is left out of the figures.`,
+      message:
+        formulaInLine(line.ingredient) === undefined
+          ? `“${line.ingredient}” is not in the larder; it is left out of the figures.`
+          : 'A sauce of your own stands here that is put away, is still empty, or holds this one itself; it is left out of the figures.',
     };
   if (!line.amount)
     return {

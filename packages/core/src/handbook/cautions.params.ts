@@ -1,5 +1,6 @@
 import { readyOperations } from '../predict/assemble/weighed.js';
 import { courseOf } from '../predict/course/course.js';
+import { weighedOut } from '../recipe/made-before.js';
 import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 
 /** A standing caution and when it applies. */
@@ -9,7 +10,7 @@ export interface CautionRow {
   readonly applies: (recipe: Recipe) => boolean;
 }
 
-const any = ({ lines }: Recipe, test: (line: RecipeLine) => boolean): boolean => lines.some(test);
+const any = ({ lines }: Recipe, test: (line: RecipeLine) => boolean): boolean => weighedOut(lines).some(test);
 const holds = (allergen: string) => (line: RecipeLine) => (line.ingredient.contains as readonly string[]).includes(allergen);
 const isOneOf =
   (...ids: readonly string[]) =>

@@ -50,6 +50,35 @@ export interface Straining {
   readonly source: string;
 }
 
+/** The part of a thing that goes into the pot, g of it per g as bought. */
+export interface TakenPart {
+  readonly share: number;
+  readonly cv: number;
+  readonly source: string;
+}
+/** Ways in which only a part is taken. */
+export const partings = ['trim', 'pluck', 'juice', 'drain'] as const;
+export type Parting = (typeof partings)[number];
+
+/** Water that leaves under a weight or under salt: most·(1 − e^(−t/minutes)). */
+export interface Weeping {
+  /** g per g, in the end; under salt of s % times s/(s + 1). */
+  readonly most: number;
+  readonly minutes: number;
+  /** g per g more that squeezing takes. */
+  readonly squeezed: number;
+  readonly cv: number;
+  readonly source: string;
+}
+
+/** What settles out of a milk made of it, shares of what is there. */
+export interface Settling {
+  /** Of its protein that stays in what stands over it. */
+  readonly proteinAbove: number;
+  readonly cv: number;
+  readonly source: string;
+}
+
 /** What soaking, boiling, frying, roasting and heat do to an ingredient, as far as it is known; absent is not done to it. */
 export interface Handling {
   readonly soaking?: Soaking;
@@ -57,6 +86,10 @@ export interface Handling {
   readonly frying?: Drying;
   readonly roasting?: Drying;
   readonly straining?: Straining;
+  readonly parts?: Readonly<Partial<Record<Parting, TakenPart>>>;
+  readonly pressing?: Weeping;
+  readonly salting?: Weeping;
+  readonly settling?: Settling;
   /** 1/min at 97 °C at which its aroma leaves. */
   readonly aromaRate?: number;
 }

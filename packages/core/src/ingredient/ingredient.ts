@@ -35,6 +35,8 @@ export const shelves = [
   'herbs and spices',
   'salts and sweeteners',
   'bought',
+  'own sauces',
+  'meat and eggs',
   'dairy to compare',
 ] as const;
 export type Shelf = (typeof shelves)[number];

@@ -22,7 +22,7 @@ export interface Report {
 export function reportOn(recipe: Recipe, offsets: KitchenOffsets = noOffsets): Report {
   const { mix, at, flow } = potAt(recipe, undefined, offsets);
   return {
-    nutrition: nutritionOf(mix, recipe.lines),
+    nutrition: nutritionOf(mix),
     cost: costOf(recipe.lines),
     climate: climateOf(recipe.lines),
     homeTests: homeTestsOf(flow),

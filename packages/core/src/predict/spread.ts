@@ -88,7 +88,7 @@ export function spreadAt(
   const moved: Record<OffsetName, number> = { ...offsets };
   for (const name of offsetNames) {
     if (!moves[name](mix, flow)) continue;
-    moved[name] = offsets[name] + kitchenOffsets[name].sd;
+    moved[name] = offsets[name] + sdOf(name, mix);
     const there = flowMoved(on, at.temperature, name, moved, phase);
     viscosity += Math.log(there.viscosity / flow.viscosity) ** 2;
     yieldStress += Math.log((there.yieldStress + YIELD_FLOOR) / (flow.yieldStress + YIELD_FLOOR)) ** 2;
@@ -113,13 +113,21 @@ export function viscositySpreads(
     let square = residualSd.viscosity ** 2 + guessedVariance(on.mix);
     for (const name of offsetNames) {
       if (!moves[name](on.mix, flow)) continue;
-      moved[name] = offsets[name] + kitchenOffsets[name].sd;
+      moved[name] = offsets[name] + sdOf(name, on.mix);
       square += Math.log(flowMoved(on, tC, name, moved, phase).viscosity / flow.viscosity) ** 2;
       moved[name] = offsets[name];
     }
     return Math.sqrt(square);
   });
 }
+
+/** One prior standard deviation of an offset; of the water also what making ready and boiling leave open. */
+const sdOf = (name: OffsetName, mix: Mixture): number =>
+  name === 'water'
+    ? Math.hypot(kitchenOffsets.water.sd, Math.min(mix.waterDoubt, MOST_DOUBT))
+    : kitchenOffsets[name].sd;
+/** Doubt of the water beyond which a pot is boiled dry or not: nothing more is told by it. */
+const MOST_DOUBT = 1;
 
 /** What guessed composition adds to the variance of a logarithm. */
 const guessedVariance = (mix: Mixture): number => (guessedSd * mix.guessedShare) ** 2;

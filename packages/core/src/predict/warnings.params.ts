@@ -12,3 +12,6 @@ export const largeLineG = 20_000;
 
 /** °C between which germs grow in soak water, and h after which that is said. @source common advice of food-safety agencies as remembered, S-19; local rules come first */
 export const growth = { from: 28, to: 60, hours: 2 } as const;
+
+/** Days that something cooked is kept in the fridge at most. @source common advice of food-safety agencies as remembered, S-19; local rules come first */
+export const keptDays = 4;

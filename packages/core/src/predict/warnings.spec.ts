@@ -1,5 +1,7 @@
 import { potOf } from '../larder/pot-of.js';
+import type { Method } from '../recipe/method/operation.js';
 import { warningsOf } from './warnings.js';
+import { cookedBy } from './cooked-by.fixture.js';
 
 const fieldsOf = (...pot: Parameters<typeof potOf>): readonly string[] =>
   warningsOf(potOf(...pot)).map(({ field }) => field);
@@ -109,4 +111,17 @@ test('a warning only asks: it says what to look at in words, ending as a sentenc
     ),
   ))
     expect(message).toMatch(/^.{20,}[.]$/);
+});
+
+test('a jar that does not hold it is told with the loads it takes: fewer when cold, more when hot', () => {
+  const of = (g: number, method: Method) =>
+    warningsOf(cookedBy([['oat-drink', g]], method, 60)).filter(({ field }) => field.startsWith('method'));
+  const cold: Method = [{ kind: 'blend', tool: 'jug', seconds: 60 }],
+    hot: Method = [{ kind: 'heat', temperatureC: 90, minutes: 5 }, ...cold];
+  expect(of(900, cold)).toEqual([]);
+  expect(of(900, hot)).toEqual([
+    { field: 'method[1]', message: expect.stringContaining('in 2 loads, or let it cool first') as string },
+  ]);
+  expect(of(3000, cold)[0]?.message).toContain('in 3 loads');
+  expect(of(3000, [{ kind: 'blend', tool: 'stick', seconds: 60 }])).toEqual([]);
 });

@@ -1,10 +1,13 @@
 import { amountOf, choiceOf } from '../recipe/method/operation.js';
 import { readyOperations } from './assemble/weighed.js';
 import { courseOf } from './course/course.js';
+import { jarLoads } from './course/jar-loads.js';
+import { potAt } from './pot-at.js';
 import { soakKeeps } from './ready/soak.js';
 import { compiledIngredient } from './assemble/compiled-ingredient.js';
+import { oldestIn } from '../recipe/made-before.js';
 import type { Recipe, RecipeLine } from '../recipe/recipe.js';
-import { absurdShares, growth, largeLineG } from './warnings.params.js';
+import { absurdShares, growth, keptDays, largeLineG } from './warnings.params.js';
 
 /** Something that can be computed but is hardly meant; the figures stand. */
 export interface Warning {
@@ -57,6 +60,14 @@ function soakWarning(line: RecipeLine): string | undefined {
   return undefined;
 }
 
+/** Something made before that is old already when it goes in. */
+function ageWarning(line: RecipeLine, { serving }: Recipe): string | undefined {
+  const age = oldestIn([line]),
+    more = serving.storage === 'cool' ? 0 : serving.days;
+  if (age === 0 || age + more <= keptDays) return undefined;
+  return `${line.ingredient.name} is ${age} days old when it goes in${more > 0 ? `, and stands ${more} more` : ''}: what is cooked is kept three to four days in the fridge at most, counted from its first day. Local rules come first.`;
+}
+
 function processWarnings(recipe: Recipe): readonly Warning[] {
   const { serving, lines } = recipe,
     { process } = courseOf(recipe);
@@ -103,6 +114,18 @@ function processWarnings(recipe: Recipe): readonly Warning[] {
   return warnings;
 }
 
+/** Jars that do not hold what is to be blended. */
+function jarWarnings(recipe: Recipe): readonly Warning[] {
+  const course = courseOf(recipe);
+  if (course.blades.length === 0) return [];
+  const said = jarLoads(course, potAt(recipe).mix).filter(({ loads }) => loads > 1);
+  return said.map(({ at, volumeMl, loadMl, loads, hot }) => ({
+    field: recipe.method ? `method[${at}]` : 'process.blendSeconds',
+    message: `About ${litres(volumeMl)} L are to be blended, but ${litres(loadMl)} L fill the jar${hot ? ', hot and with a vent' : ''}: blend it in ${loads} loads${hot ? ', or let it cool first' : ''}.`,
+  }));
+}
+const litres = (ml: number): string => (ml / 1000).toFixed(1);
+
 /** What is hardly meant about a recipe: absurd shares and process facts that contradict each other. */
 export function warningsOf(recipe: Recipe): readonly Warning[] {
   const mass = recipe.lines.reduce((all, line) => all + line.mass, 0);
@@ -114,5 +137,9 @@ export function warningsOf(recipe: Recipe): readonly Warning[] {
     const message = soakWarning(line);
     return message === undefined ? [] : [{ field: `lines[${i}].ready`, message }];
   });
-  return [...lines, ...soaks, ...processWarnings(recipe)];
+  const ages = recipe.lines.flatMap((line, i): readonly Warning[] => {
+    const message = ageWarning(line, recipe);
+    return message === undefined ? [] : [{ field: `lines[${i}].ingredient`, message }];
+  });
+  return [...lines, ...soaks, ...ages, ...jarWarnings(recipe), ...processWarnings(recipe)];
 }

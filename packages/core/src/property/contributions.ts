@@ -1,7 +1,7 @@
 import type { LineFate } from '../predict/mixture/mixture.js';
 import { potAt } from '../predict/pot-at.js';
 import { grams } from '../quantity/quantity.js';
-import type { Recipe } from '../recipe/recipe.js';
+import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 import { type LinedId, properties, propertyOf } from './properties.js';
 import type { SharedOut, TriedOut } from './property.js';
 
@@ -46,6 +46,8 @@ export interface PropertyContributions {
 
 /** A line that weighs nothing meets nothing. */
 const untouchedFate: LineFate = {
+  weighedG: 0,
+  arrivedG: 0,
   entered: -1,
   heat: { maxTemperature: 20, hold: 0 },
   ground: { diameter: 0, hardness: 0 },
@@ -56,6 +58,17 @@ const untouchedFate: LineFate = {
   sugarsLeft: 0,
   alcoholLeft: 1,
 };
+
+/** What a line brings, of all that is in it; undefined where the tables do not know a part of it. */
+function broughtBy(part: SharedOut, line: RecipeLine, fates: readonly LineFate[]): number | undefined {
+  let sum = 0;
+  for (const fate of fates) {
+    const value = part.perGram(fate.ingredient ?? line.ingredient, fate);
+    if (value === undefined) return undefined;
+    sum += value * fate.weighedG;
+  }
+  return sum;
+}
 
 /**
  * Which lines hold the figures where they are.
@@ -68,7 +81,11 @@ export function contributionsOf(
 ): readonly PropertyContributions[] {
   const base = potAt(recipe),
     mass = Math.max(base.mix.mass, 1e-9);
-  const fates = new Map(base.mix.linePlaces.map((place, k) => [place, base.mix.fates[k]]));
+  const fates = new Map<number, LineFate[]>();
+  base.mix.fates.forEach((fate, k) => {
+    const place = base.mix.linePlaces[k]!;
+    fates.set(place, [...(fates.get(place) ?? []), fate]);
+  });
   const parts = asked.map((property) => ({ property, part: linesOf(property) }));
   const more = parts.some(({ part }) => part.by === 'tenth-more')
     ? recipe.lines.map((_, i) => potAt(withMore(recipe, i)))
@@ -77,10 +94,9 @@ export function contributionsOf(
     const lines = recipe.lines.map((line, i): Contribution => {
       const named = { line: i, ingredient: line.ingredient.id };
       if (part.by === 'share') {
-        const fate = fates.get(i) ?? untouchedFate;
-        const value = part.perGram(fate.ingredient ?? line.ingredient, fate);
+        const value = broughtBy(part, line, fates.get(i) ?? [untouchedFate]);
         if (value === undefined) return { ...named, amount: 0, unknown: true };
-        return { ...named, amount: (value * line.mass * (part.of === 'batch' ? mass : 100)) / mass };
+        return { ...named, amount: (value * (part.of === 'batch' ? mass : 100)) / mass };
       }
       const there = more[i];
       if (!there) return { ...named, amount: 0 };

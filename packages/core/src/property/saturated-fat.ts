@@ -12,13 +12,15 @@ export const saturatedFat = {
   digits: 1,
   place: 'table',
   words: [],
-  value: ({ mix, recipe, portions }) =>
-    exactly(nutritionOf(mix, recipe.lines).saturatedFat.amount / portions),
+  value: ({ mix, portions }) => exactly(nutritionOf(mix).saturatedFat.amount / portions),
   lines: {
     by: 'share',
     unit: 'g',
     of: 'batch',
-    perGram: ({ facts }) => perGramOf100(facts.saturatedFat),
+    perGram: ({ facts }, { arrived }) => {
+      const whole = perGramOf100(facts.saturatedFat);
+      return whole === undefined ? undefined : whole * arrived;
+    },
   },
   why: {
     law: 'Each line’s saturated fat in the whole batch, as composition tables state it; a line without a figure is marked.',

@@ -39,7 +39,7 @@ function unknownUnit(word: string, measures: Measures): string {
 }
 
 /** Units in the order in which a bare count is meant. */
-const COUNTED: readonly UnitId[] = [
+export const COUNTED: readonly UnitId[] = [
   'medium',
   'piece',
   'clove',

@@ -1,3 +1,5 @@
+import { spelledOut } from './fraction-glyphs.js';
+
 /** A number at the start of a text. */
 export interface ReadNumber {
   readonly value: number;
@@ -7,24 +9,6 @@ export interface ReadNumber {
   readonly asDecimal?: number;
 }
 
-const GLYPHS: Readonly<Record<string, string>> = {
-  '½': '1/2',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅕': '1/5',
-  '⅖': '2/5',
-  '⅗': '3/5',
-  '⅘': '4/5',
-  '⅙': '1/6',
-  '⅚': '5/6',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-};
-const GLYPH = new RegExp(`[${Object.keys(GLYPHS).join('')}]`, 'g');
 const ODD_SPACES = /[\u00a0\u2007\u2009\u202f]/g;
 
 const WORDS: readonly [RegExp, string][] = [
@@ -85,11 +69,7 @@ function token(text: string): Token | undefined {
  * @returns undefined when no number starts the text, it is not finite, or marks stand where no number has them
  */
 export function readNumber(text: string): ReadNumber | undefined {
-  let plain = text
-    .replace(ODD_SPACES, ' ')
-    .replace(GLYPH, (glyph) => ` ${GLYPHS[glyph]} `)
-    .trim()
-    .replace(/⁄/g, '/');
+  let plain = spelledOut(text.replace(ODD_SPACES, ' ')).trim().replace(/⁄/g, '/');
   const sign = /^[-−](?=[\d.,])/.test(plain) ? -1 : 1;
   if (sign < 0) plain = plain.slice(1);
   for (const [word, number] of WORDS) plain = plain.replace(word, number);

@@ -1,38 +1,69 @@
-import { type Ingredient, type Line, searchIngredients } from '@alterum/core';
+import type { FormulaSummary } from '@alterum/contract';
+import {
+  amountText,
+  type Ingredient,
+  type Line,
+  readIngredientLine,
+  type ReadLine,
+  searchIngredients,
+} from '@alterum/core';
 import { Command } from 'cmdk';
-import { memo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { findIngredient, loadHouseLarder, wholeLarder } from '../../household/house-larder';
+import { lineOfFormula } from '@alterum/contract/convert';
 import { nanoid } from 'nanoid';
 import { sayFailure } from '../../notices/notices';
 import { part } from '../../ui/part';
 import { take } from '../../open-formula/bench-store';
+import { findSauces, sauceAsIngredient, useFoundSauces } from './found-sauces';
 import { effectOf } from '../people/effect-on-people';
 import { ADD_INGREDIENT, focusAmountSoon } from '../../open-formula/focus';
 
+const PastedRecipe = part(() => import('./pasted-recipe'));
 const OwnIngredientForm = part(() => import('../../own-ingredient/own-ingredient-form'));
 
 const SHOWN = 7;
+/** Lines from which what is pasted is a recipe. */
+const SEVERAL = 2;
 /** Letters of a name, and of what is shown of one in the list. */
 const LONGEST_NAME = 120,
   LONGEST_SHOWN = 40;
 
-/** A line that waits for its amount: nothing is made up. */
-function lineOf(ingredient: Ingredient): Line {
+/** A line that waits for its amount, unless one was said: nothing is made up. */
+function lineOf(ingredient: Ingredient, said: ReadLine | undefined): Line {
   return {
     id: nanoid(),
     ingredient: ingredient.id,
-    amount: undefined,
+    amount: said?.written,
     role: ingredient.role,
-    preparation: 'as-is',
+    preparation: said?.preparation ?? 'as-is',
     stage: 'start',
+    ...(said?.ready ? { ready: said.ready } : {}),
   };
 }
 
-function add(ingredient: Ingredient): void {
-  const line = lineOf(ingredient);
+/** The cursor goes to the amount; where one was said, it stays for the next ingredient. */
+function add(ingredient: Ingredient, said?: ReadLine): void {
+  const line = lineOf(ingredient, said);
   take({ step: 'add-line', line });
-  focusAmountSoon(line.id);
+  if (line.amount === undefined) focusAmountSoon(line.id);
 }
+
+/** "150 g cashews, soaked": an amount with its thing, in one go. */
+function spokenLine(typed: string): ReadLine | undefined {
+  const [line] = /\p{L}{2}/u.test(typed) ? readIngredientLine(typed, wholeLarder()) : [];
+  return line?.amount && line.written ? line : undefined;
+}
+
+/** The line that was said, of another thing. */
+const saidOf = (spoken: ReadLine | undefined, { id }: Ingredient, typed: string): ReadLine | undefined => {
+  if (!spoken || spoken.ingredient?.id === id) return spoken;
+  const [line] = readIngredientLine(
+    typed,
+    wholeLarder().filter((one) => one.id === id),
+  );
+  return line?.written ? line : undefined;
+};
 
 /** Whether the list has more room over the field than under it. */
 function hasMoreRoomAbove(): boolean {
@@ -47,9 +78,17 @@ const item =
 export default memo(function AddIngredient() {
   const [text, setText] = useState('');
   const [writing, setWriting] = useState<string>();
+  const [pasted, setPasted] = useState<string>();
   const [upwards, setUpwards] = useState(true);
   const asked = text.trim();
-  const found = asked === '' ? [] : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
+  const spoken = useMemo(() => spokenLine(asked), [asked]);
+  const found =
+    asked === ''
+      ? []
+      : spoken
+        ? [...(spoken.ingredient ? [spoken.ingredient] : []), ...spoken.others].slice(0, SHOWN)
+        : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
+  const { sauces, settled } = useFoundSauces(asked);
   const written = async (id: string) => {
     setWriting(undefined);
     setText('');
@@ -57,6 +96,27 @@ export default memo(function AddIngredient() {
     const own = findIngredient(id);
     if (own) add(own);
   };
+  const addSauce = (sauce: FormulaSummary) => {
+    setText('');
+    void sauceAsIngredient(sauce)
+      .then((ingredient) => ingredient && add(ingredient))
+      .catch(sayFailure);
+  };
+  const writeDown = () => setWriting(asked.slice(0, LONGEST_NAME));
+  /** Enter before the server has answered: what stands there is looked for first, then written down. */
+  const takeOnceKnown = () =>
+    void findSauces(asked).then(([sauce]) => (sauce ? addSauce(sauce) : writeDown()));
+  const sauceItems = sauces.map((sauce) => (
+    <Command.Item
+      key={sauce.id}
+      value={lineOfFormula(sauce.id)}
+      onSelect={() => addSauce(sauce)}
+      className={item}
+    >
+      <span className="truncate">{sauce.name}</span>
+      <span className="text-[13px] whitespace-nowrap">your own formula</span>
+    </Command.Item>
+  ));
   return (
     <>
       <Command
@@ -64,7 +124,10 @@ export default memo(function AddIngredient() {
         shouldFilter={false}
         label="Add an ingredient"
         className="relative"
-        onKeyDown={(event) => event.key === 'Escape' && setText('')}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') setText('');
+          if (event.key === 'Enter' && asked !== '' && found.length === 0 && !settled) takeOnceKnown();
+        }}
       >
         <Command.Input
           value={text}
@@ -72,6 +135,12 @@ export default memo(function AddIngredient() {
             // Chosen once, when the list opens: it must not change sides under the eye.
             if (asked === '') setUpwards(hasMoreRoomAbove());
             setText(next);
+          }}
+          onPaste={(event) => {
+            const words = event.clipboardData.getData('text/plain');
+            if (words.split('\n').filter((line) => line.trim() !== '').length < SEVERAL) return;
+            event.preventDefault();
+            setPasted(words);
           }}
           placeholder="+ add an ingredient"
           className="tap-coarse h-8 w-full rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
@@ -81,32 +150,36 @@ export default memo(function AddIngredient() {
           className={`plate absolute left-0 z-30 w-full p-1 shadow-2xl ${upwards ? 'bottom-full mb-1' : 'top-full mt-1'} ${asked === '' ? 'hidden' : ''}`}
           label="Ingredients found"
         >
+          {/* They come a moment later: at the far end of the list, so that nothing moves under a pointer. */}
+          {upwards && sauceItems}
           {found.map((ingredient) => (
             <Command.Item
               key={ingredient.id}
               value={ingredient.id}
               onSelect={() => {
                 setText('');
-                add(ingredient);
+                add(ingredient, saidOf(spoken, ingredient, asked));
               }}
               className={item}
             >
-              <span className="truncate">{ingredient.name}</span>
+              <span className="truncate">
+                {spoken?.written && `${amountText(spoken.written)} `}
+                {ingredient.name}
+              </span>
               <span className="truncate text-[13px]">
                 {effectOf(ingredient) || <span className="opacity-80">{ingredient.shelf}</span>}
               </span>
             </Command.Item>
           ))}
-          {asked !== '' && found.length === 0 && (
+          {!upwards && sauceItems}
+          {asked !== '' && found.length === 0 && settled && (
             <>
-              <p className="px-2 py-1.5 text-sm">
-                The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
-              </p>
-              <Command.Item
-                value="write-down"
-                onSelect={() => setWriting(asked.slice(0, LONGEST_NAME))}
-                className={item}
-              >
+              {sauces.length === 0 && (
+                <p className="px-2 py-1.5 text-sm">
+                  The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
+                </p>
+              )}
+              <Command.Item value="write-down" onSelect={writeDown} className={item}>
                 <span className="wrap-anywhere">
                   Write “{asked.slice(0, LONGEST_SHOWN)}” down as an ingredient of your own
                 </span>
@@ -115,6 +188,7 @@ export default memo(function AddIngredient() {
           )}
         </Command.List>
       </Command>
+      {pasted !== undefined && <PastedRecipe text={pasted} close={() => setPasted(undefined)} />}
       {writing !== undefined && (
         <OwnIngredientForm
           own={undefined}

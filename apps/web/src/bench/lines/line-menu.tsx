@@ -7,7 +7,18 @@ import {
   type Line,
   type Stage,
 } from '@alterum/core';
-import { ArrowDownToLine, ChartArea, Flame, Leaf, MoveHorizontal, Replace, Trash2 } from 'lucide-react';
+import { formulaInLine } from '@alterum/contract/convert';
+import {
+  ArrowDownToLine,
+  ChartArea,
+  CookingPot,
+  Flame,
+  Leaf,
+  MoveHorizontal,
+  Replace,
+  Trash2,
+} from 'lucide-react';
+import { useNavigate } from 'react-router';
 import { MenuChoice, MenuItem, MenuRule } from '../../ui/menu';
 import { take, useFormula } from '../../open-formula/bench-store';
 import { holdKey, holdOf, holdOptions } from './hold-choice';
@@ -27,7 +38,9 @@ export default function LineMenu({
   readonly typeBounds: () => void;
 }) {
   const kinds = kindsBeside(line.ingredient),
-    formula = useFormula();
+    formula = useFormula(),
+    sauce = formulaInLine(line.ingredient),
+    navigate = useNavigate();
   // When a line goes in is said once: by its stage, and in a method of one's own by the operation it goes in with.
   const place = (change: typeof inPieces, stage: Stage) =>
     take({
@@ -39,6 +52,11 @@ export default function LineMenu({
     });
   return (
     <>
+      {sauce !== undefined && (
+        <MenuItem onSelect={() => void navigate(`/bench/${sauce}`)}>
+          <CookingPot size={16} aria-hidden /> Open this formula
+        </MenuItem>
+      )}
       <MenuItem onSelect={() => openWork('swap', line.id)}>
         <Replace size={16} aria-hidden /> Swap for something else
       </MenuItem>
@@ -56,20 +74,22 @@ export default function LineMenu({
           onChange={(ingredient) => take({ step: 'set-kind', line: line.id, ingredient })}
         />
       )}
-      <MenuChoice
-        label="Made ready"
-        value={line.preparation}
-        options={optionsOf(preparationNames)}
-        onChange={(preparation) =>
-          take({
-            step: 'several',
-            steps: [
-              { step: 'set-ready', line: line.id, ready: preparation === 'as-is' ? [] : undefined },
-              { step: 'set-preparation', line: line.id, preparation },
-            ],
-          })
-        }
-      />
+      {sauce === undefined && (
+        <MenuChoice
+          label="Made ready"
+          value={line.preparation}
+          options={optionsOf(preparationNames)}
+          onChange={(preparation) =>
+            take({
+              step: 'several',
+              steps: [
+                { step: 'set-ready', line: line.id, ready: preparation === 'as-is' ? [] : undefined },
+                { step: 'set-preparation', line: line.id, preparation },
+              ],
+            })
+          }
+        />
+      )}
       <MenuChoice
         label="Goes in"
         value={line.stage}

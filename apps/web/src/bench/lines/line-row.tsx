@@ -1,10 +1,12 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import { formulaInLine } from '@alterum/contract/convert';
 import {
   type Amount,
   amountText,
   arrivingOf,
   gramsOf,
+  madeBefore,
   type Ingredient,
   kitchenMeasureOf,
   LARGEST_LINE_G,
@@ -12,7 +14,7 @@ import {
   readAmount,
   roleNames,
 } from '@alterum/core';
-import { Ellipsis, GripVertical } from 'lucide-react';
+import { CookingPot, Ellipsis, GripVertical } from 'lucide-react';
 import { type KeyboardEvent, memo, useState } from 'react';
 import { MenuOnDemand } from '../../ui/on-demand';
 import { type ReadingHint, ScrubNumber } from '../../ui/scrub-number';
@@ -155,11 +157,15 @@ function Made({ line, kindOpen }: { readonly line: Line; readonly kindOpen: bool
   );
 }
 
+/** A sauce that is put away has no name here any more. */
+const nameOfMissing = (ingredient: string): string =>
+  formulaInLine(ingredient) === undefined ? ingredient : 'A formula that is put away';
+
 /** One line of the pot: grip, name, how it goes in, kitchen measure, grams. Alt and an arrow move it. */
 export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, move, goOn }: LineRowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: line.id });
-  const name = ingredient?.name ?? line.ingredient;
+  const name = ingredient?.name ?? nameOfMissing(line.ingredient);
   const onKeyDown = (event: KeyboardEvent) => {
     if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
     event.preventDefault();
@@ -189,6 +195,9 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
         <GripVertical size={14} aria-hidden />
       </button>
       <span className="truncate" title={name}>
+        {ingredient && madeBefore(ingredient) && (
+          <CookingPot size={15} role="img" aria-label="Your own formula" className="mr-1 inline text-rim" />
+        )}
         {name} <Made line={line} kindOpen={ingredient?.kinds !== undefined} />
       </span>
       <span className="whitespace-nowrap pl-1 text-[13px] text-soft">
@@ -198,7 +207,7 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
         {ingredient ? (
           <AmountField line={line} ingredient={ingredient} name={name} goOn={goOn} />
         ) : (
-          <span className="text-[13px] text-no">not in the larder</span>
+          <span className="text-[13px] text-no">not here</span>
         )}
         <span className="text-sm text-soft">g</span>
       </span>

@@ -28,11 +28,17 @@ const steps: Readonly<Record<FigureName, number>> = {
   ovenC: 10,
   layerMm: 1,
   noodlesG: 50,
+  saltPct: 0.5,
+  testLossG: 5,
 };
+/** What a figure begins with that was left open; the least it can be for others. */
+const begin: Partial<Record<FigureName, number>> = { minutes: 20, testLossG: 130, toG: 500 };
+/** How much longer it may take, to begin with. */
+const LONGER = 1.5;
 /** Figures that stand only where somebody said them. */
 const hidden: ReadonlySet<FigureName> = new Set(['mostMinutes', 'power']);
 /** Unit of a bare number, where the words say more than that. */
-const readAs: Partial<Record<FigureName, string>> = { noodlesG: 'g', power: '' };
+const readAs: Partial<Record<FigureName, string>> = { noodlesG: 'g', power: '', testLossG: 'g' };
 
 type Change = (change: OperationChange, gesture?: string) => void;
 
@@ -53,7 +59,7 @@ function Figure({
       <button
         type="button"
         className="text-left font-semibold text-rim underline-offset-4 hover:underline"
-        onClick={() => change({ [name]: name === 'minutes' ? 20 : low })}
+        onClick={() => change({ [name]: begin[name] ?? low })}
       >
         {name === 'minutes' ? 'until it is soft' : 'not said'}
       </button>
@@ -106,6 +112,9 @@ export function OperationFields({
 }) {
   const { figures, choices } = kindOf(operation.kind);
   const shown = figures.filter((name) => !hidden.has(name) || operation[name] !== undefined);
+  const minutes = figureOf(operation, 'minutes');
+  const mayTakeLonger =
+    figures.includes('mostMinutes') && operation.mostMinutes === undefined && (minutes ?? 0) > 0;
   const row = 'grid grid-cols-[8rem_1fr] items-baseline';
   return (
     <ul className="space-y-1.5">
@@ -118,7 +127,18 @@ export function OperationFields({
       {shown.map((name) => (
         <li key={name} className={row}>
           <span>{figureFields[name].name}</span>
-          <Figure operation={operation} name={name} change={change} />
+          <span>
+            <Figure operation={operation} name={name} change={change} />
+            {name === 'minutes' && mayTakeLonger && (
+              <button
+                type="button"
+                className="tap-coarse ml-1 rounded font-semibold text-rim underline-offset-4 hover:underline"
+                onClick={() => change({ mostMinutes: Math.round((minutes ?? 0) * LONGER) })}
+              >
+                or longer
+              </button>
+            )}
+          </span>
         </li>
       ))}
     </ul>

@@ -1,7 +1,9 @@
 import {
   changed,
   gramsOf,
+  isDoneTo,
   kindOf,
+  madeReady,
   type Line,
   type Method,
   type OperationChange,
@@ -30,6 +32,7 @@ function Weights({ line, ready }: { readonly line: Line; readonly ready: Method 
   const g = ingredient && gramsOf(line.amount, ingredient.measures);
   if (!ingredient || g === undefined) return null;
   const factor = readyYield(ingredient, ready, g);
+  const leaves = madeReady(ingredient, ready, g).kept < 1 ? 'do not go in' : 'of water leave';
   const [before, after] = line.weighed === 'ready' ? [g / factor, g] : [g, g * factor];
   return (
     <div className="mt-2 border-t border-hair pt-2">
@@ -47,7 +50,7 @@ function Weights({ line, ready }: { readonly line: Line; readonly ready: Method 
       <p role="status">
         <b>{gramsText(before)} g</b> before, <b>{gramsText(after)} g</b> as it goes in
         {after > before ? `: it brings ${gramsText(after - before)} g of water` : ''}
-        {after < before ? `: ${gramsText(before - after)} g of water leave` : ''}
+        {after < before ? `: ${gramsText(before - after)} g ${leaves}` : ''}
       </p>
     </div>
   );
@@ -55,6 +58,7 @@ function Weights({ line, ready }: { readonly line: Line; readonly ready: Method 
 
 /** What is done to one line before it meets the pot. */
 export default function ReadyCard({ line, ready }: { readonly line: Line; readonly ready: Method }) {
+  const ingredient = findIngredient(line.ingredient);
   const set = (next: Method, gesture?: string) => changeReady(line, next, gesture);
   const changeAt = (at: number, change: OperationChange, gesture?: string) =>
     set(changed(ready, at, change), gesture);
@@ -85,11 +89,13 @@ export default function ReadyCard({ line, ready }: { readonly line: Line; readon
       {ready.length === 0 && <p>Nothing is done to it: it goes in as it is.</p>}
       <Weights line={line} ready={ready} />
       <div className="mt-2 flex flex-wrap gap-1.5 border-t border-hair pt-2">
-        {lineKinds.map((kind) => (
-          <Button key={kind} onClick={() => set([...ready, { kind }])}>
-            + {kindOf(kind).name.toLowerCase()}
-          </Button>
-        ))}
+        {lineKinds
+          .filter((kind) => !ingredient || isDoneTo(kind, ingredient))
+          .map((kind) => (
+            <Button key={kind} onClick={() => set([...ready, { kind }])}>
+              + {kindOf(kind).name.toLowerCase()}
+            </Button>
+          ))}
       </div>
     </div>
   );

@@ -1,4 +1,4 @@
-import { ChartArea, Columns3, Copy, FilePlus2, History, Pencil, Trash2 } from 'lucide-react';
+import { ChartArea, Columns3, Copy, FilePlus2, History, Pencil, Scaling, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { deleteFormula, duplicateFormula, newFormula } from '../../formula-list/formula-actions';
 import { MenuItem, MenuRule } from '../../ui/menu';
@@ -13,6 +13,9 @@ export default function FormulaMenu({ id }: { readonly id: string }) {
     <>
       <MenuItem onSelect={() => openWork('trade')}>
         <ChartArea size={16} aria-hidden /> Trade map
+      </MenuItem>
+      <MenuItem onSelect={() => openWork('scale')}>
+        <Scaling size={16} aria-hidden /> Another size
       </MenuItem>
       <MenuItem onSelect={() => openWork('versions')}>
         <History size={16} aria-hidden /> Versions

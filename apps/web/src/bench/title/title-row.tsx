@@ -1,4 +1,4 @@
-import { briefOfFamily, families, familyNames, type Family, isUsualFor } from '@alterum/core';
+import { anotherFamily, families, familyNames, type Family } from '@alterum/core';
 import { Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
 import { memo, useDeferredValue, useState } from 'react';
 import { Button } from '../../ui/button';
@@ -6,6 +6,7 @@ import { Choice } from '../../ui/choice';
 import { MenuOnDemand, PopoverOnDemand } from '../../ui/on-demand';
 import { ScrubNumber } from '../../ui/scrub-number';
 import { redoOnBench, take, undoOnBench, useBench, useBenchPart } from '../../open-formula/bench-store';
+import { takeWithWayBack } from '../../open-formula/take-with-way-back';
 import { Bowl } from '../../ui/bowl';
 import { FirstRun } from '../lines/first-run';
 import { NAME } from '../../open-formula/focus';
@@ -70,18 +71,18 @@ function FormulaBowl() {
   return <Bowl hex={useDeferredValue(hex)} />;
 }
 
-/** Another kind; what was usual for the one before becomes what is usual for this one. */
+/** Another kind; what was usual for the one before becomes what is usual for this one, and how it is served is said. */
 function takeFamily(next: Family): void {
   const formula = useBench.getState().bench?.history.formula;
   if (!formula) return;
-  const usual = isUsualFor(formula.family, formula.brief);
-  take({
-    step: 'several',
-    steps: [
-      { step: 'set-family', family: next },
-      ...(usual ? [{ step: 'set-brief', brief: briefOfFamily(next) } as const] : []),
-    ],
-  });
+  const { steps, served } = anotherFamily(formula, next);
+  const step = { step: 'several', steps } as const;
+  if (!served) take(step);
+  else
+    takeWithWayBack(
+      step,
+      `A ${familyNames[next]} is served ${served.storage === 'fridge' ? 'from the fridge' : 'fresh'} at ${served.temperatureC} °C; set it beside the method if yours is not.`,
+    );
 }
 
 /** Name, kind, portions, and what can be done with the whole formula. */

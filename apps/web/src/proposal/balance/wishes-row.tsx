@@ -5,11 +5,11 @@ import {
   familyNames,
   type Formula,
   onePressWishes,
-  stepsForPortions,
+  scaledFormula,
 } from '@alterum/core';
 import { useState } from 'react';
 import { useHousehold } from '../../household/household-store';
-import { stockInHouse } from '../../household/house-larder';
+import { findIngredient, stockInHouse } from '../../household/house-larder';
 import { useFormula, useOutcome } from '../../open-formula/bench-store';
 import { takeWithWayBack } from '../../open-formula/take-with-way-back';
 import { openWork } from '../../open-formula/work-store';
@@ -79,7 +79,10 @@ export function WishesRow({
     words: `For ${portions}`,
     press: () =>
       takeWithWayBack(
-        { step: 'several', steps: stepsForPortions(formula, portions) },
+        {
+          step: 'several',
+          steps: scaledFormula({ formula, larder: findIngredient, ask: { by: 'portions', portions } }).steps,
+        },
         `Everything is measured for ${portions} portions now.`,
       ),
   });

@@ -57,8 +57,7 @@ interface MovedLine {
 export function movedLines(option: SwapOption, recipe: Outcome['recipe']): readonly MovedLine[] {
   const arrived = option.lines.flatMap((line, i): MovedLine[] => {
     const measured = option.amounts[i];
-    if (line.origin !== undefined || line.sauce !== undefined || !measured || !(measured.grams > 0))
-      return [];
+    if (line.origin !== undefined || !measured || !(measured.grams > 0)) return [];
     const measure = kitchenMeasureOf(measured.amount, line.ingredient.measures);
     const made = line.preparation === 'as-is' ? '' : `, ${preparationNames[line.preparation]}`;
     return [

@@ -15,6 +15,14 @@ import { acidsAndBrines } from './acids-and-brines.js';
 import { saltsAndSweeteners } from './salts-and-sweeteners.js';
 import { dairyToCompare } from './dairy-to-compare.js';
 import { herbsAndSpices } from './herbs-and-spices.js';
+import { freshHerbsAndAromatics } from './fresh-herbs-and-aromatics.js';
+import { warmSpices } from './warm-spices.js';
+import { greensAndPods } from './greens-and-pods.js';
+import { morePulses } from './more-pulses.js';
+import { plantCreamsAndYogurts } from './plant-creams-and-yogurts.js';
+import { pastaAndBread } from './pasta-and-bread.js';
+import { cookingAlcoholsAndSauces } from './cooking-alcohols-and-sauces.js';
+import { meatAndEggs } from './meat-and-eggs.js';
 import { ingredientsInKinds } from './in-kinds.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 
@@ -36,6 +44,14 @@ const ofOneKind: readonly Ingredient[] = [
   ...saltsAndSweeteners,
   ...dairyToCompare,
   ...herbsAndSpices,
+  ...freshHerbsAndAromatics,
+  ...warmSpices,
+  ...greensAndPods,
+  ...morePulses,
+  ...plantCreamsAndYogurts,
+  ...pastaAndBread,
+  ...cookingAlcoholsAndSauces,
+  ...meatAndEggs,
 ];
 
 /** Every ingredient that ships with the app. */

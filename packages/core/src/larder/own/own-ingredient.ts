@@ -24,6 +24,12 @@ export const isOwn = (id: string): boolean => id.startsWith(OWN_PREFIX);
 
 const carbohydrateOf = (c: Composition): number => (c.sugars ?? 0) + starchTotal(c);
 
+/** What is sold with a table of nutrition on it, and is nobody’s meat. */
+const hasLabel = ({ shelf, per100 }: Ingredient): boolean =>
+  shelf !== 'meat and eggs' && !(shelf === 'herbs and spices' && (per100.water ?? 0) > FRESH);
+/** % of water from which a herb is sold fresh, without a table. */
+const FRESH = 40;
+
 /**
  * The larder's ingredient whose label would look most like this one: least squares over fat, carbohydrate, sugars,
  * protein, fibre and salt, each against its own size.
@@ -42,7 +48,7 @@ export function nearestKind(label: Per100Label, larder: readonly Ingredient[]): 
       apart(label.salt, c.salt ?? 0, 0.3)
     );
   };
-  const [first, ...rest] = larder.filter(({ kinds }) => !kinds);
+  const [first, ...rest] = larder.filter((one) => !one.kinds && hasLabel(one));
   if (!first) throw new RangeError('an empty larder has no nearest kind');
   return rest.reduce((best, candidate) => (distance(candidate) < distance(best) ? candidate : best), first);
 }

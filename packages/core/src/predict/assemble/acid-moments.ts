@@ -64,7 +64,7 @@ export function acidMoments(pot: Pot): readonly AcidMoment[] {
     (last, one) => (last && last.entered >= one.entered ? last : one),
     undefined,
   );
-  const met = latest?.heat ?? heat;
+  const met = latest?.heatHere ?? heat;
   return [
     ...moments,
     {

@@ -1,3 +1,4 @@
+import type { MadeBefore } from '../../recipe/made-before.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { pHOfMixture } from '../acidity/charge-balance.js';
 import { browningIndex, heatWithBaking } from '../heat/bake.js';
@@ -14,14 +15,24 @@ import { AT_START } from '../course/entry.js';
 import { heatSince } from '../course/heat-course.js';
 import { acidMoments, hydrolysisOver } from './acid-moments.js';
 import { assembly as a } from './assemble.params.js';
-import { behindStrainer } from './strained.js';
+import { separated } from './separated.js';
 import { absorptionOf } from './colour-state.js';
 import { throughHeatAndBlade } from './cooked-lines.js';
 import { potWater } from './pot-water.js';
-import { addUp, weigh } from './weighed.js';
+import { type Assembled, asMadeBefore, type PotMadeBefore, withMadeBefore } from './made-before.js';
+import { addUp, weigh, type Weighed } from './weighed.js';
 
 /** Isoelectric point assumed where nothing coagulates; never used in a result. */
 const ANY_ISOELECTRIC_PH = 4.6;
+
+/** Relative standard deviation of the water in the pot, from what making ready brought and boiling took. */
+function doubtOf(lines: readonly Weighed[], boilsOffSd: number, water: number): number {
+  const squares = lines.reduce(
+    (all, { made, line }) => all + (made.waterSd * line.mass) ** 2,
+    boilsOffSd ** 2,
+  );
+  return squares > 0 ? Math.sqrt(squares) / Math.max(water, 1e-9) : 0;
+}
 
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
 
@@ -35,17 +46,28 @@ function gelatinizer(water: CookingWater): (heat: HeatHistory) => Float64Array {
   };
 }
 
+type Cooked = Pick<Recipe, 'lines' | 'process' | 'method'> & Partial<Pick<Recipe, 'serving'>>;
+
+const madeBefore = new WeakMap<MadeBefore, PotMadeBefore>();
+/** The pot of something made before, worked out once. */
+function potMadeBefore(made: MadeBefore): PotMadeBefore {
+  let pot = madeBefore.get(made);
+  if (!pot) madeBefore.set(made, (pot = asMadeBefore(assembled(made.recipe))));
+  return pot;
+}
+const partsOf = (made: MadeBefore): readonly Weighed[] => potMadeBefore(made).parts;
+
 /**
  * Adds up the lines and works out what heat, blade and time did to them.
  * @throws RangeError when a mass is negative or not a number (a caller's bug)
  * @source engine notes E-2, E-3, E-8, E-9
  */
-export function assemble(
-  recipe: Pick<Recipe, 'lines' | 'process' | 'method'> & Partial<Pick<Recipe, 'serving'>>,
-): Mixture {
+export const assemble = (recipe: Cooked): Mixture => assembled(recipe).mix;
+
+function assembled(recipe: Cooked): Assembled {
   const course = courseOf(recipe),
     { process } = course;
-  const lines = behindStrainer(weigh(recipe.lines), course);
+  const lines = separated(weigh(recipe.lines, partsOf), course);
   const heat = heatWithBaking(process, heatSince(course.heat, AT_START));
 
   const total = addUp(lines);
@@ -61,7 +83,12 @@ export function assemble(
     (all, { g, broughtWater, lostSugars }) => all + g + broughtWater - lostSugars,
     0,
   );
-  const boilsOff = waterToLeave(course, atStart);
+  const { g: boilsOff, sd: boilsOffSd } = waterToLeave(course, atStart, {
+    water: total('water'),
+    starch: allStarch,
+    gums: total('gums'),
+    solids: protein + fibre,
+  });
   const { before, cooked, left, evaporated, absorbed, lost } = potWater(
     process,
     boilsOff,
@@ -99,11 +126,12 @@ export function assemble(
   const mass = atStart - lost - absorbed;
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
-  return {
+  const mix: Mixture = {
     process,
     water,
     evaporated,
     boilsOff,
+    waterDoubt: doubtOf(lines, boilsOffSd, water),
     broughtG: atStart - weighedMass,
     fat: sauceFat,
     inPieces,
@@ -126,8 +154,8 @@ export function assemble(
     dryHotStarch,
     mass,
     absorbed,
-    maxTemperature: heat.maxTemperature,
-    hold: heat.hold,
+    maxTemperature: cookedLines.hottest.maxTemperature,
+    hold: cookedLines.hottest.hold,
     gums: total('gums'),
     emulsifyingProtein: total('emulsifyingProtein'),
     stableEmulsionFat: total('stableEmulsionFat'),
@@ -172,5 +200,12 @@ export function assemble(
     largestDiameter: particles.largest,
     guessedShare: weighedMass > 0 ? total('guessed') / weighedMass : 0,
     absorption: absorptionOf(colour),
+    curdledBefore: 0,
+  };
+  return {
+    mix: withMadeBefore(mix, recipe.lines, potMadeBefore),
+    lines,
+    courses: cookedLines.courses,
+    gelatinized: cookedLines.gelatinized,
   };
 }

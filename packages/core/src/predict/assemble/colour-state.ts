@@ -1,7 +1,9 @@
 import { logistic } from '../../numeric/smooth-step.js';
+import { absorptionRatio } from '../colour/pigment.js';
 import { course } from '../course/course.params.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { comminution } from '../particle/comminution.params.js';
+import { ready } from '../ready/ready.params.js';
 import type { Weighed } from './weighed.js';
 
 /** Absorption and scattering of the batch so far. */
@@ -10,15 +12,23 @@ export interface ColourState {
   readonly absorbed: [number, number, number];
 }
 
+/** CIELAB of a crust of fried onions. @source assumed */
+const crust = absorptionRatio([42, 14, 32]);
+
 /** @param diameter of its pieces, µm: large ones show less   @param share of it that is paint; the rest shows as flecks */
-export function addColour(into: ColourState, { c, g }: Weighed, diameter: number, share: number): void {
+export function addColour(into: ColourState, { c, g, made }: Weighed, diameter: number, share: number): void {
   const { scattering, tint } = c.ingredient.behaviour;
   const large =
     diameter > 0 ? logistic(Math.log(diameter / comminution.pieceSize) / comminution.pieceColourWidth) : 0;
   const shows = share * (1 - (1 - comminution.pieceColour) * large) + (1 - share) * course.fleck;
   const weight = scattering * g * shows;
   into.scattering += weight;
-  c.absorption.forEach((ratio, channel) => (into.absorbed[channel as 0 | 1 | 2] += weight * tint * ratio));
+  const brown = made.browned * ready.brownCovers;
+  c.absorption.forEach((own, channel) => {
+    // Absorptions of several decades are between each other in their logarithm.
+    const ratio = brown > 0 ? own ** (1 - brown) * (crust[channel] ?? own) ** brown : own;
+    into.absorbed[channel as 0 | 1 | 2] += weight * tint * ratio;
+  });
 }
 
 export const noColour = (): ColourState => ({ scattering: 0, absorbed: [0, 0, 0] });

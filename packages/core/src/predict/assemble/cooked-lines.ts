@@ -36,6 +36,10 @@ export interface CookedLines {
   readonly inPieces: { volume: number; water: number; fat: number; starch: number; organicAcid: number };
   /** Each line's own way, in the order of the lines. */
   readonly courses: readonly LineCourse[];
+  /** Share of each starch that each line’s heat has gelatinized, in the order of the lines. */
+  readonly gelatinized: readonly Float64Array[];
+  /** The most that any of it was heated. */
+  readonly hottest: HeatHistory;
 }
 
 const SUGARS = soluteIds.indexOf('sugars');
@@ -59,9 +63,24 @@ function dissolve(sums: CookedLines, { c, made }: Weighed, g: number, heat: Heat
   }
 }
 
+/** What has swollen once stays swollen, however little water is left. */
+const atLeast = (before: Float64Array | undefined, now: Float64Array): Float64Array =>
+  before ? now.map((share, i) => Math.max(share, before[i]!)) : now;
+
 /** How far pulse protein of a line sets, against the pot as a whole. */
 const setAgainstPot = (line: HeatHistory, pot: HeatHistory): number =>
   line === pot ? 1 : Math.min(unfoldedBy(line) / Math.max(unfoldedBy(pot), 1e-9), 1);
+
+/** The heat that unfolded most, of the pot and of what was made before. */
+const hottestOf = (
+  pot: HeatHistory,
+  lines: readonly Weighed[],
+  courses: readonly LineCourse[],
+): HeatHistory =>
+  courses.reduce(
+    (most, { heat }, i) => (lines[i]!.earlier && unfoldedBy(heat) > unfoldedBy(most) ? heat : most),
+    pot,
+  );
 
 function addPieces({ inPieces }: CookedLines, { c, broughtWater }: Weighed, g: number, share: number): void {
   const water = c.water * g + broughtWater * share,
@@ -103,6 +122,10 @@ export function throughHeatAndBlade(
     undissolvedGums: 0,
     inPieces: { volume: 0, water: 0, fat: 0, starch: 0, organicAcid: 0 },
     courses,
+    gelatinized: lines.map(({ gelatinizedBefore }, i) =>
+      atLeast(gelatinizedBefore, gelatinized(courses[i]!.heat)),
+    ),
+    hottest: hottestOf(pot, lines, courses),
   };
   const { solutes, fatByType, buffers } = sums;
   lines.forEach((weighed, i) => {
@@ -113,14 +136,14 @@ export function throughHeatAndBlade(
     if (pieces > 0) addPieces(sums, weighed, g * pieces, pieces);
     const loss = amylaseLoss(weighed, heat);
     sums.amylaseSugar += loss * c.starchTotal * paste;
-    addStarch(sums.starch, weighed, paste, 1 - loss, gelatinized(heat), ground.fineness, work);
+    addStarch(sums.starch, weighed, paste, 1 - loss, sums.gelatinized[i]!, ground.fineness, work);
     addParticles(sums.particles, weighed, paste, ground, unfoldedBy(heat));
     addColour(sums.colour, weighed, ground.diameter, 1 - pieces);
     dissolve(sums, weighed, paste, heat);
     solutes[SUGARS]! -= weighed.lostSugars * (1 - pieces);
     fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * paste;
     sums.strongIons += c.strongIons * paste;
-    sums.heatSetProtein += b.heatSetProtein * c.protein * paste * setAgainstPot(heat, pot);
+    sums.heatSetProtein += b.heatSetProtein * c.protein * paste * setAgainstPot(heat, sums.hottest);
     sums.pungent += bitingStrength(b.pungent) * biteLeft(line.ingredient, aromaMinutes) * g;
     sums.alcohol += c.alcohol * g * alcoholLeft;
     addBuffers(buffers, c.buffers, paste);

@@ -1,35 +1,20 @@
-import { ingredientById } from '../../larder/catalog/larder-table.js';
-import { celsius, grams } from '../../quantity/quantity.js';
 import { contributionsOf } from '../../property/contributions.js';
-import { processOfMethod } from '../../recipe/method/flat-process.js';
 import type { Method } from '../../recipe/method/operation.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
+import { cookedBy } from '../cooked-by.fixture.js';
 
 function milk(id: string, g: number, water: number, after: Method = [{ kind: 'strain' }]): Recipe {
   const method: Method = [{ kind: 'blend', seconds: 90, tool: 'strong-jug' }, ...after];
-  return {
-    lines: (
-      [
-        [id, g],
-        ['water', water],
-      ] as const
-    ).map(([name, mass]) => {
-      const ingredient = ingredientById(name);
-      if (!ingredient) throw new Error(name);
-      return {
-        id: name,
-        ingredient,
-        mass: grams(mass),
-        preparation: 'as-is',
-        stage: 'start',
-        ...(name === id ? { ready: [{ kind: 'soak', minutes: 720, temperatureC: 5 } as const] } : {}),
-      };
-    }),
+  return cookedBy(
+    [
+      [id, g],
+      ['water', water],
+    ],
     method,
-    process: processOfMethod(method),
-    serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
-  };
+    20,
+    (name) => (name === id ? [{ kind: 'soak', minutes: 720, temperatureC: 5 }] : undefined),
+  );
 }
 
 test('almond milk 1:4: the cloth keeps the fibre and a third of the rest, and what runs through pours like milk', () => {

@@ -1,9 +1,9 @@
-import type { Composition } from '../../ingredient/composition.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { logistic } from '../../numeric/smooth-step.js';
-import type { Course } from '../course/course.js';
+import type { Course, Separation } from '../course/course.js';
 import { strain as p, strainByClass } from '../course/strain.params.js';
 import { compiledIngredient } from './compiled-ingredient.js';
+import { type Constituent, withAmounts } from './other-amounts.js';
 import type { Weighed } from './weighed.js';
 
 /** What a thing is once it went through: its composition per 100 g of what is left of it, g left per g, g of dry pulp per g. */
@@ -18,37 +18,22 @@ const keptBack = (sizeUm: number, sieve: boolean): number =>
   sizeUm > 0 ? logistic(Math.log(sizeUm / p.wholeFrom) / p.wholeWidth) * (sieve ? p.sieveKeeps : 1) : 0;
 
 function goneThrough(ingredient: Ingredient, sieve: boolean): Through {
-  const { per100: c, behaviour, handling } = ingredient;
+  const { behaviour, handling } = ingredient;
   const row = handling?.straining ?? strainByClass[behaviour.particles];
   const kept = keptBack(behaviour.particleSizeUm, sieve);
   const passes = (share: number): number => 1 - kept * (1 - share);
-  const starch = Object.fromEntries(
-    Object.entries(c.starch ?? {}).map(([id, g]) => [id, (g ?? 0) * passes(row.starch)]),
-  );
-  const after = {
-    ...c,
-    protein: (c.protein ?? 0) * passes(row.protein),
-    fat: (c.fat ?? 0) * passes(row.fat),
-    fibre: (c.fibre ?? 0) * passes(p.fibrePasses),
-    starch,
-  } satisfies Composition;
-  const sum = (of: Composition): number =>
-    (of.protein ?? 0) +
-    (of.fat ?? 0) +
-    (of.fibre ?? 0) +
-    Object.values(of.starch ?? {}).reduce<number>((all, g) => all + (g ?? 0), 0);
-  const pulp = (sum(c) - sum(after)) / 100,
-    left = 1 - pulp;
-  const scaled = (value: unknown): unknown =>
-    typeof value === 'number'
-      ? value / left
-      : Object.fromEntries(Object.entries(value as object).map(([key, g]) => [key, (g as number) / left]));
+  const shares: Partial<Record<Constituent, number>> = {
+    protein: passes(row.protein),
+    fat: passes(row.fat),
+    fibre: passes(p.fibrePasses),
+    starch: passes(row.starch),
+  };
+  const after = withAmounts(ingredient, (name, g) => g * (shares[name] ?? 1));
   return {
-    pulp,
-    left,
+    pulp: 1 - after.left,
+    left: after.left,
     ingredient: {
-      ...ingredient,
-      per100: Object.fromEntries(Object.entries(after).map(([key, value]) => [key, scaled(value)])),
+      ...after.ingredient,
       behaviour: {
         ...behaviour,
         particleSizeUm:
@@ -75,15 +60,14 @@ const MOST_HELD = 0.85;
  */
 export function behindStrainer(
   lines: readonly Weighed[],
-  { strains, entries }: Pick<Course, 'strains' | 'entries'>,
+  { at: when, through: by }: Extract<Separation, { readonly by: 'strain' }>,
+  { entries }: Pick<Course, 'entries'>,
 ): readonly Weighed[] {
-  const [first] = strains;
-  if (!first) return lines;
-  const held = { squeezed: p.heldSqueezed, dripped: p.heldDripped, sieve: p.heldSieve }[first.through];
+  const held = { squeezed: p.heldSqueezed, dripped: p.heldDripped, sieve: p.heldSieve }[by];
   const water = lines.reduce((all, { c, g, broughtWater }) => all + c.water * g + broughtWater, 0);
   const wanted = lines.map((line) => {
     const { at, inPieces } = entries[line.place]!;
-    return inPieces || at > first.at ? undefined : throughOf(line.c.ingredient, first.through === 'sieve');
+    return inPieces || at > when ? undefined : throughOf(line.c.ingredient, by === 'sieve');
   });
   const pulp = lines.reduce((all, { g }, i) => all + (wanted[i]?.pulp ?? 0) * g, 0);
   const most = MOST_HELD * water,

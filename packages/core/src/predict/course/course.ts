@@ -1,10 +1,18 @@
 import { bladeOf, type BladeRun } from '../../recipe/method/blade.js';
 import { methodOfProcess, processOfMethod } from '../../recipe/method/flat-process.js';
-import { amountOf, choiceOf, type Method } from '../../recipe/method/operation.js';
+import {
+  amountOf,
+  choiceOf,
+  figureOf,
+  type Method,
+  minutesOf,
+  type Operation,
+} from '../../recipe/method/operation.js';
 import type { ChoiceOf } from '../../recipe/method/operation-field.js';
 import type { Process, Recipe } from '../../recipe/recipe.js';
 import { type Entry, entriesOf } from './entry.js';
-import { evaporationRate } from './evaporation.js';
+import { evaporationRate, type Thickening, thickShare } from './evaporation.js';
+import { evaporation } from './evaporation.params.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
 import { type HeatCourse, heatCourse } from './heat-course.js';
 
@@ -19,10 +27,17 @@ export interface Met {
   readonly aromaMinutes: number;
 }
 
-/** A cloth or a sieve that the pot goes through. */
-export interface Strain {
-  readonly at: number;
-  readonly through: ChoiceOf<'through'>;
+/** A cloth or a sieve that the pot goes through, or a standing after which one layer is poured off. */
+export type Separation =
+  | { readonly at: number; readonly by: 'strain'; readonly through: ChoiceOf<'through'> }
+  | { readonly at: number; readonly by: 'settle'; readonly minutes: number; readonly keep: ChoiceOf<'keep'> };
+
+function separationOf(operation: Operation, at: number): readonly Separation[] {
+  if (operation.kind === 'strain')
+    return [{ at, by: 'strain', through: choiceOf(operation, 'through') ?? 'squeezed' }];
+  if (operation.kind !== 'settle') return [];
+  const minutes = amountOf(operation, 'minutes');
+  return minutes > 0 ? [{ at, by: 'settle', minutes, keep: choiceOf(operation, 'keep') ?? 'bottom' }] : [];
 }
 
 /** What happens in the pot, first to last, whatever its temperature is looked at. */
@@ -33,7 +48,7 @@ export interface Course {
   readonly entries: readonly Entry[];
   readonly heat: HeatCourse;
   readonly blades: readonly Blade[];
-  readonly strains: readonly Strain[];
+  readonly separations: readonly Separation[];
   /** Heat and min near the boil by the place at which something goes in, once they have been worked out. */
   readonly met: Map<number, Met>;
 }
@@ -52,9 +67,7 @@ function fixedOf(method: Method, process: Process): Fixed {
       const run = bladeOf(operation);
       return run ? [{ ...run, at }] : [];
     }),
-    strains: method.flatMap((operation, at) =>
-      operation.kind === 'strain' ? [{ at, through: choiceOf(operation, 'through') ?? 'squeezed' }] : [],
-    ),
+    separations: method.flatMap(separationOf),
   };
 }
 
@@ -69,25 +82,51 @@ export function courseOf({ lines, process, method }: Pick<Recipe, 'lines' | 'pro
   return { ...fixed, entries: entriesOf(lines, fixed.method) };
 }
 
+/** Water that is to leave, g, and its standard deviation. */
+export interface Leaving {
+  readonly g: number;
+  readonly sd: number;
+}
+
+/** Width of a range of equal chances against its standard deviation. */
+const SPAN = Math.sqrt(12);
+
+/** What a pan loses in the minutes of an operation. */
+function lostInPan(operation: Operation, thick: number): Leaving {
+  const testLossG = figureOf(operation, 'testLossG'),
+    { least, middle, most } = minutesOf(operation) ?? { least: 0, middle: 0, most: 0 };
+  const rate = evaporationRate({
+    panCm: amountOf(operation, 'panCm'),
+    vigour: choiceOf(operation, 'vigour') ?? 'simmer',
+    lid: choiceOf(operation, 'lid') ?? 'open',
+    plate: choiceOf(operation, 'plate') ?? 'medium',
+    testLossG,
+  });
+  const cv = testLossG === undefined ? evaporation.fluxCv : evaporation.testedCv;
+  const g = middle * rate * thick;
+  return { g, sd: Math.hypot(g * cv, ((most - least) / SPAN) * rate * thick) };
+}
+
 /**
  * Water that is to leave the pot while it cooks, g: what is stated, what a pan loses in its minutes, or what is above the
  * mass it is boiled down to.
- * @param massG of the pot before
+ * @param massG of the pot before   @param pot what makes it thick
  */
-export function waterToLeave({ method }: Pick<Course, 'method'>, massG: number): number {
-  let gone = 0;
+export function waterToLeave({ method }: Pick<Course, 'method'>, massG: number, pot: Thickening): Leaving {
+  let g = 0,
+    sd = 0;
   for (const operation of method) {
-    if (operation.kind === 'heat') gone += amountOf(operation, 'lossG');
+    if (operation.kind === 'heat') g += amountOf(operation, 'lossG');
     if (operation.kind !== 'boil-down') continue;
-    if (operation.toG !== undefined) gone += Math.max(massG - gone - operation.toG, 0);
-    else
-      gone +=
-        amountOf(operation, 'minutes') *
-        evaporationRate({
-          panCm: amountOf(operation, 'panCm'),
-          vigour: choiceOf(operation, 'vigour') ?? 'simmer',
-          lid: choiceOf(operation, 'lid') ?? 'open',
-        });
+    if (operation.toG !== undefined) {
+      // Weighed on the stove: whatever was unsure before is not any more.
+      g += Math.max(massG - g - operation.toG, 0);
+      sd = 0;
+      continue;
+    }
+    const lost = lostInPan(operation, thickShare(pot));
+    g += lost.g;
+    sd = Math.hypot(sd, lost.sd);
   }
-  return gone;
+  return { g, sd };
 }

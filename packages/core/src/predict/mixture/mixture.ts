@@ -7,6 +7,10 @@ import type { AcidMoment } from './acid-moment.js';
 export interface LineFate {
   /** As it came into the finished pot: behind a strainer another composition than before. */
   readonly ingredient?: Ingredient;
+  /** g of it as weighed, before it was made ready. */
+  readonly weighedG: number;
+  /** g that came into the finished pot, with the water it drank or lost. */
+  readonly arrivedG: number;
   /** Place of the operation it goes in with; below 0 for the start. */
   readonly entered: number;
   /** Heat since it went in, baking included. */
@@ -42,6 +46,8 @@ export interface Mixture {
   /** Asked to leave while it cooks; what making ready brought beyond what was weighed (below 0: took). */
   readonly boilsOff: number;
   readonly broughtG: number;
+  /** Relative standard deviation of the water, from what making ready brought and boiling took. */
+  readonly waterDoubt: number;
   /** Fat of the sauce, without what stays in pieces. */
   readonly fat: number;
   /** What stays in pieces: mL of room, g of their water, fat, starch and organic acid. */
@@ -54,11 +60,13 @@ export interface Mixture {
   };
   /** g of gums that never met the heat they need. */
   readonly undissolvedGums: number;
-  /** What became of each line that weighs something, and its place in the recipe. */
+  /** What became of each line that weighs something, and its place in the recipe; of what was made before, each part in it. */
   readonly fates: readonly LineFate[];
   readonly linePlaces: readonly number[];
   /** Each moment at which heat or something sour came to the pot. */
   readonly acidMoments: readonly AcidMoment[];
+  /** Probability that what was made before had split, times its share of the protein that can, 0..1. */
+  readonly curdledBefore: number;
   readonly protein: number;
   readonly fibre: number;
   readonly sugars: number;

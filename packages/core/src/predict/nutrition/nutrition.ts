@@ -1,4 +1,5 @@
-import type { Facts } from '../../ingredient/ingredient.js';
+import type { Facts, Ingredient } from '../../ingredient/ingredient.js';
+import { weighedOut } from '../../recipe/made-before.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { energyOf, starchIn } from './energy.js';
@@ -28,42 +29,50 @@ export interface Nutrition {
 }
 
 /**
- * Adds a fact up over the lines.
+ * Adds a fact up over the lines, as they are bought; of what was made before, over what is inside.
  * @param per amount in one gram of the ingredient, or undefined where it is not known
  */
-export function sumKnown(
-  lines: readonly RecipeLine[],
-  per: (facts: Facts, line: RecipeLine) => number | undefined,
-): Known {
+export const sumKnown = (lines: readonly RecipeLine[], per: (facts: Facts) => number | undefined): Known =>
+  knownOf(weighedOut(lines).map(({ ingredient, mass }) => ({ g: mass, per: per(ingredient.facts) })));
+
+/** Sum of what is known per gram, and the share of the mass of which it is. */
+function knownOf(parts: readonly { readonly g: number; readonly per: number | undefined }[]): Known {
   let amount = 0,
     known = 0,
     all = 0;
-  for (const line of lines) {
-    const value = per(line.ingredient.facts, line);
-    all += line.mass;
-    if (value === undefined) continue;
-    amount += value * line.mass;
-    known += line.mass;
+  for (const { g, per } of parts) {
+    all += g;
+    if (per === undefined) continue;
+    amount += per * g;
+    known += g;
   }
   return { amount, covered: all > 0 ? known / all : 1 };
 }
+
+/** The same of what came into the pot: what was peeled off or poured away feeds nobody. */
+const sumEaten = (mix: Mixture, per: (ingredient: Ingredient) => number | undefined): Known =>
+  knownOf(
+    mix.fates.flatMap(({ ingredient, arrived, weighedG }) =>
+      ingredient ? [{ g: arrived * weighedG, per: per(ingredient) }] : [],
+    ),
+  );
 
 const per100 = (value: number | undefined): number | undefined =>
   value === undefined ? undefined : value / 100;
 
 /** What the batch feeds. Carbohydrate is sugars and starch, as labels in Europe count it; gums and oligosaccharides are fibre. */
-export function nutritionOf(mix: Mixture, lines: readonly RecipeLine[]): Nutrition {
+export function nutritionOf(mix: Mixture): Nutrition {
   const energyKcal = energyOf(mix);
   return {
     energyKcal,
     energyKJ: energyKcal * KJ_PER_KCAL,
     fat: mix.fat + mix.inPieces.fat,
-    saturatedFat: sumKnown(lines, (facts) => per100(facts.saturatedFat)),
+    saturatedFat: sumEaten(mix, ({ facts }) => per100(facts.saturatedFat)),
     carbohydrate: mix.sugars + starchIn(mix),
     sugars: mix.sugars,
     fibre: mix.fibre + mix.gums + mix.oligo,
     protein: mix.protein,
     salt: mix.salt,
-    calciumMg: sumKnown(lines, (facts, line) => per100(facts.calciumMg ?? line.ingredient.per100.calciumMg)),
+    calciumMg: sumEaten(mix, ({ facts, per100: c }) => per100(facts.calciumMg ?? c.calciumMg)),
   };
 }

@@ -1,5 +1,7 @@
+import { type Parting, partings, type Weeping } from '../../ingredient/handling.js';
 import { type Ingredient } from '../../ingredient/ingredient.js';
 import { eitherOf } from '../../numeric/either-of.js';
+import type { OperationKindId } from '../../recipe/method/operation-kinds.js';
 import { amountOf, choiceOf, figureOf, type Method, type Operation } from '../../recipe/method/operation.js';
 import type { Preparation } from '../../recipe/preparation.js';
 import { boiledSoftened } from './boil-soft.js';
@@ -10,6 +12,8 @@ import { swollenShare } from './swell.js';
 
 /** What has become of a thing before it meets the pot; figures per g as weighed. */
 export interface MadeReady {
+  /** g of it that are taken, peeled, pressed or drained, per g as bought; all that follows is per g of these. */
+  readonly kept: number;
   /** g of water it brings beyond its own; below 0 where it lost some. */
   readonly water: number;
   /** The part of it that only clings. */
@@ -17,6 +21,11 @@ export interface MadeReady {
   /** g of its own dry mass that was poured away, and share of its sugars. */
   readonly letOut: number;
   readonly sugarsLost: number;
+  /** g of salt it took up; and the share of its own salt that was rinsed off. */
+  readonly salt: number;
+  readonly saltRinsed: number;
+  /** Standard deviation of the water that it brings into the pot, g per g as bought. */
+  readonly waterSd: number;
   /** 0..1: how far a soak and how far the heat made it soft. */
   readonly soakedShare: number;
   readonly softened: number;
@@ -26,9 +35,15 @@ export interface MadeReady {
   readonly swollen: number;
   /** min near the boil. */
   readonly heatMinutes: number;
+  /** 0..1: how far its surface has browned, in the pan or the oven. */
+  readonly browned: number;
 }
 
 const untouched: MadeReady = {
+  kept: 1,
+  salt: 0,
+  saltRinsed: 0,
+  waterSd: 0,
   water: 0,
   clinging: 0,
   letOut: 0,
@@ -38,6 +53,7 @@ const untouched: MadeReady = {
   sizeUm: undefined,
   swollen: 1,
   heatMinutes: 0,
+  browned: 0,
 };
 
 const MM = 1000;
@@ -63,6 +79,7 @@ function soak(before: MadeReady, operation: Operation, { handling, per100 }: Ing
     ...before,
     clinging,
     water: before.water + (drained ? now.drunk * left : 0) + clinging - before.clinging,
+    waterSd: Math.hypot(before.waterSd, drained ? now.drunk * left * row.cv : 0),
     letOut: before.letOut + now.letOut * left,
     sugarsLost: eitherOf(before.sugarsLost, now.sugarsLost * left),
     soakedShare: eitherOf(before.soakedShare, now.softened),
@@ -87,6 +104,10 @@ function boil(before: MadeReady, operation: Operation, { handling, per100 }: Ing
   return {
     ...before,
     water: before.water + (drained ? now.water : 0),
+    // Of all it holds in the end; how far the soak had come is then no matter.
+    waterSd: drained
+      ? Math.hypot(before.waterSd * (1 - now.softened), row.most * row.cv * now.softened)
+      : before.waterSd,
     letOut: before.letOut + (drained ? now.letOut : 0),
     softened: minutes === undefined ? 1 : eitherOf(before.softened, now.softened),
     heatMinutes: before.heatMinutes + (minutes ?? row.doneMinutes[0]),
@@ -117,8 +138,60 @@ function dry(before: MadeReady, operation: Operation, { handling }: Ingredient, 
   return {
     ...before,
     water: before.water - now.lost,
+    waterSd: Math.hypot(before.waterSd, now.lost * row.cv),
     softened: eitherOf(before.softened, now.softened),
     heatMinutes: before.heatMinutes + minutes,
+    browned: eitherOf(before.browned, brownedBy(now.lost / row.loose)),
+  };
+}
+
+/** A surface browns once it is dry: the share of its loose water that left beyond half. @source kitchen physics 5, E, CV 0.4 */
+const brownedBy = (gone: number): number => {
+  const at = Math.min(1, Math.max(0, (gone - p.brownsFrom) / (1 - p.brownsFrom)));
+  return at * at * (3 - 2 * at);
+};
+
+/** Only a part of it is taken; of what is not in the tables nobody knows which, so all of it. */
+function parted(before: MadeReady, operation: Operation, { handling, per100 }: Ingredient): MadeReady {
+  const row = handling?.parts?.[operation.kind as Parting];
+  if (!row) return before;
+  const rinsed = operation.kind === 'drain' && choiceOf(operation, 'rinse') === 'rinsed';
+  const water = (per100.water ?? 0) / 100 + before.water;
+  return {
+    ...before,
+    kept: before.kept * row.share,
+    water: before.water + (rinsed ? p.rinseClings : 0),
+    saltRinsed: rinsed ? eitherOf(before.saltRinsed, p.rinsedSalt) : before.saltRinsed,
+    waterSd: Math.hypot(before.waterSd, water * row.cv),
+  };
+}
+
+/** Share of what weeps that is out by then. */
+const wept = ({ most, minutes }: Weeping, time: number): number => most * (1 - Math.exp(-time / minutes));
+
+function pressed(before: MadeReady, operation: Operation, { handling }: Ingredient): MadeReady {
+  const row = handling?.pressing;
+  if (!row) return before;
+  const lost = wept(row, amountOf(operation, 'minutes'));
+  return { ...before, water: before.water - lost, waterSd: Math.hypot(before.waterSd, lost * row.cv) };
+}
+
+/** Salt draws water; half of it runs off with the brine, and rinsing takes half of the rest. @source kitchen physics 7 */
+function salted(before: MadeReady, operation: Operation, { handling }: Ingredient): MadeReady {
+  const row = handling?.salting,
+    percent = amountOf(operation, 'saltPct'),
+    then = choiceOf(operation, 'rinse');
+  if (!(percent > 0)) return before;
+  const time = amountOf(operation, 'minutes'),
+    ran = row ? 1 - Math.exp(-time / row.minutes) : 0;
+  const drawn = row ? wept(row, time) * (percent / (percent + 1)) : 0;
+  const lost = drawn + (row && then === 'squeezed' ? row.squeezed * ran : 0);
+  const stays = (1 - p.brineTakes * ran) * (then === 'rinsed' ? 1 - p.rinseTakes : 1);
+  return {
+    ...before,
+    water: before.water - lost,
+    salt: before.salt + (percent / 100) * stays,
+    waterSd: Math.hypot(before.waterSd, lost * (row?.cv ?? 0)),
   };
 }
 
@@ -131,6 +204,15 @@ function done(before: MadeReady, operation: Operation, ingredient: Ingredient, m
     case 'fry':
     case 'roast':
       return dry(before, operation, ingredient, massG);
+    case 'trim':
+    case 'pluck':
+    case 'juice':
+    case 'drain':
+      return parted(before, operation, ingredient);
+    case 'press':
+      return pressed(before, operation, ingredient);
+    case 'salt':
+      return salted(before, operation, ingredient);
     case 'cut':
       return { ...before, sizeUm: amountOf(operation, 'sizeMm') * MM };
     case 'swell':
@@ -157,6 +239,13 @@ export function operationsFor(
   return ingredient?.handling?.boiling?.apart ? ahead.apart : ahead.inThePot;
 }
 
+/** Whether a kitchen does this to it, as far as the tables know; what needs no row is done to anything. */
+export function isDoneTo(kind: OperationKindId, { handling }: Pick<Ingredient, 'handling'>): boolean {
+  if (kind === 'press') return handling?.pressing !== undefined;
+  if (kind === 'salt') return handling?.salting !== undefined;
+  return !(partings as readonly string[]).includes(kind) || handling?.parts?.[kind as Parting] !== undefined;
+}
+
 const known = new WeakMap<Method, Map<Ingredient, MadeReady>>();
 
 /**
@@ -171,7 +260,7 @@ export function madeReady(ingredient: Ingredient, operations: Method, massG: num
   const now = operations.reduce((before, operation) => done(before, operation, ingredient, massG), untouched);
   // Never more water gone than there was.
   const least = -(ingredient.per100.water ?? 0) / 100;
-  const made = now.water < least ? { ...now, water: least } : now;
+  const made = { ...now, water: Math.max(now.water, least), waterSd: now.waterSd * now.kept };
   if (!crowds) {
     const of = known.get(operations) ?? new Map<Ingredient, MadeReady>();
     of.set(ingredient, made);
@@ -183,7 +272,11 @@ export function madeReady(ingredient: Ingredient, operations: Method, massG: num
 /** g as made ready from 1 g as weighed before. */
 export function readyYield(ingredient: Ingredient, operations: Method, massG: number): number {
   const made = madeReady(ingredient, operations, massG);
-  const { water = 0, sugars = 0 } = ingredient.per100;
+  const { water = 0, sugars = 0, salt = 0 } = ingredient.per100;
   const kept = 1 - made.letOut / Math.max(1 - water / 100, 1e-9);
-  return 1 + made.water - made.letOut - (made.sugarsLost * kept * sugars) / 100;
+  const rinsedSalt = (made.saltRinsed * salt) / 100;
+  return (
+    made.kept *
+    (1 + made.water - made.letOut - (made.sugarsLost * kept * sugars) / 100 + made.salt - rinsedSalt)
+  );
 }

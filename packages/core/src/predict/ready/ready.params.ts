@@ -33,5 +33,11 @@ export const readyParameters = {
   roastPiece: parameter(25, 'mm', 0, 'P/E', 'piece at which the rates are given'),
   roastSoftens: parameter(12, 'min', 0.4, 'E', 'time constant of softening in the oven'),
   frySoftens: parameter(8, 'min', 0.4, 'E', 'time constant of softening in the pan'),
+  rinseClings: parameter(0.02, 'g/g', 0.5, 'P', 'water that rinsed things from a can keep'),
+  rinsedSalt: parameter(0.12, '-', 0.4, 'P', 'drained cans keep 68 % of their salt, rinsed ones 60 %'),
+  brineTakes: parameter(0.5, '-', 0.35, 'E', 'salt that runs off with what it draws'),
+  rinseTakes: parameter(0.5, '-', 0.35, 'E', 'of the salt that is left, what rinsing takes'),
+  brownsFrom: parameter(0.5, 'of the loose water', 0.4, 'E', 'until a surface is dry it does not brown'),
+  brownCovers: parameter(0.6, '-', 0.4, 'E', 'how far a browned surface colours the whole of a small piece'),
 } as const;
 export const ready = valuesOf(readyParameters);

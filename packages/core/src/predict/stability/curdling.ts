@@ -31,5 +31,8 @@ function atMoment(mix: Mixture, moment: AcidMoment, protein: number): number {
 export function curdlingProbability(mix: Mixture): number {
   const protein = (100 * mix.coagulatingProtein) / Math.max(mix.water, 1e-9);
   if (protein <= p.leastProtein) return 0;
-  return mix.acidMoments.reduce((worst, moment) => Math.max(worst, atMoment(mix, moment, protein)), 0);
+  return mix.acidMoments.reduce(
+    (worst, moment) => Math.max(worst, atMoment(mix, moment, protein)),
+    mix.curdledBefore,
+  );
 }

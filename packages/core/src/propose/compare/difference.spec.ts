@@ -1,16 +1,10 @@
 import { blankFormula, type Formula, type Line } from '../../formula/formula.js';
+import { lineOf } from '../../formula/formula.fixture.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { differencesOf, sideBySide } from './difference.js';
 
-const line = (id: string, ingredient: string, grams: number, more: Partial<Line> = {}): Line => ({
-  id,
-  ingredient,
-  amount: { value: grams, unit: 'g' },
-  role: ingredientById(ingredient)?.role ?? 'body',
-  preparation: 'as-is',
-  stage: 'start',
-  ...more,
-});
+const line = (id: string, ingredient: string, grams: number, more: Partial<Line> = {}): Line =>
+  lineOf(ingredient, grams, { id, ...more });
 const base: Formula = {
   ...blankFormula,
   name: 'Base',

@@ -8,7 +8,7 @@ import { culinaryKindOf } from '../../larder/facts/culinary-kind.js';
  */
 const mostOfShelf: Readonly<Record<Shelf, number>> = {
   nuts: 0.6, seeds: 0.6, pulses: 0.85, soya: 0.9, vegetables: 0.85, grains: 0.18, 'plant milks': 0.95, creams: 0.9, starches: 0.14, gums: 0.02,
-  'fats and oils': 0.85, 'acids and brines': 0.1, savory: 0.1, 'herbs and spices': 0.02, 'salts and sweeteners': 0.025, bought: 0.9, 'dairy to compare': 0,
+  'fats and oils': 0.85, 'acids and brines': 0.1, savory: 0.1, 'herbs and spices': 0.02, 'salts and sweeteners': 0.025, bought: 0.9, 'own sauces': 0.95, 'meat and eggs': 0.6, 'dairy to compare': 0,
 };
 
 /** Where one thing differs from its shelf. @source assumed, as above */

@@ -44,7 +44,10 @@ export function editedMethod(method: Method, edit: MethodEdit): Method {
     case 'boil-down': {
       const there = lastPlace(method, ({ kind, toG }) => kind === 'boil-down' && toG === undefined);
       if (there >= 0)
-        return changed(method, there, { minutes: amountOf(method[there]!, 'minutes') + edit.minutes });
+        return changed(method, there, {
+          minutes: amountOf(method[there]!, 'minutes') + edit.minutes,
+          mostMinutes: undefined,
+        });
       const more = { kind: 'boil-down', minutes: edit.minutes, panCm: s.panCm } as const;
       return withOperation(method, more, lastPlace(method, heatsThePot) + 1);
     }

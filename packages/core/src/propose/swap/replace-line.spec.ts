@@ -1,3 +1,4 @@
+import { sauceNamed } from '../../formula/formula.fixture.js';
 import { seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
@@ -82,7 +83,7 @@ test('a sauce of the house stands in for bought shreds, its water taken from the
     ['vegetable-stock-unsalted', 500],
     ['salt', 4],
   ] as const;
-  const sauces = [{ name: 'House melt', lines: ofGrams(seedSauce) }];
+  const sauces = [{ ingredient: sauceNamed('House melt', seedSauce) }];
   const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces });
   const sauce = substitutesFor(request, 0, () => true).find(
     (substitute) => substitute.sauce === 'House melt',
@@ -106,7 +107,7 @@ test('a sauce of the house stands in for bought shreds, its water taken from the
   const brought = waterIn(sauce?.lines ?? []);
   expect(brought).toBeGreaterThan(100);
   expect(g(after, 'vegetable-stock-unsalted')).toBeLessThan(500 - 0.6 * brought);
-  expect(after.filter((line) => line.sauce === 'House melt')).toHaveLength(seedSauce.length);
+  expect(after.filter((line) => line.sauce === 'House melt')).toHaveLength(1);
   const noSunflower = substitutesFor(request, 0, ({ id }) => id !== 'sunflower-seed');
   expect(noSunflower.some((substitute) => substitute.sauce !== undefined)).toBe(false);
 });

@@ -1,5 +1,6 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { equivalentRows } from '../../larder/preparation/equivalent.params.js';
+import { weighedOut } from '../../recipe/made-before.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
 import { sharesWork } from '../../larder/facts/culinary-kind.js';
@@ -28,14 +29,24 @@ export function lineFor(
 
 const isShreds = ({ shelf, role }: Ingredient): boolean => shelf === 'bought' && role === 'body';
 
-/** Lines of a sauce of the house, in g for as much dry matter as what it replaces. */
-function sauceFor({ name, lines }: HouseSauce, replaced: RecipeLine): Substitute | undefined {
-  const dry = ({ ingredient, mass }: RecipeLine) => mass * (1 - (ingredient.per100.water ?? 0) / 100);
-  const solids = lines.reduce((all, line) => all + dry(line), 0);
+/** A sauce of the house, g of it for as much dry matter as what it replaces. */
+function sauceFor({ ingredient }: HouseSauce, replaced: RecipeLine): Substitute | undefined {
+  const dry = (of: Ingredient) => 1 - (of.per100.water ?? 0) / 100;
+  const solids = dry(ingredient);
   if (!(solids > 0)) return undefined;
-  const by = dry(replaced) / solids;
-  return { sauce: name, lines: lines.map((line) => ({ ...line, mass: grams(line.mass * by) })) };
+  const mass = grams((replaced.mass * dry(replaced.ingredient)) / solids);
+  return {
+    sauce: ingredient.name,
+    lines: [{ ingredient, mass, preparation: 'as-is', stage: replaced.stage === 'end' ? 'end' : 'start' }],
+  };
 }
+
+/** What is in the larder for who eats it, and is no proposal here. */
+const neverProposed: ReadonlySet<Ingredient['shelf']> = new Set([
+  'dairy to compare',
+  'meat and eggs',
+  'own sauces',
+]);
 
 /** g of fat in 100 g from which a nut or seed stands in for oil. @source assumed */
 const RICH = 40;
@@ -69,8 +80,7 @@ export function substitutesFor(
   const single = request.larder
     // What comes in kinds is no proposal: one could not buy it without saying which.
     .filter(
-      (ingredient) =>
-        ingredient.shelf !== 'dairy to compare' && !ingredient.kinds && !taken.has(ingredient.id),
+      (ingredient) => !neverProposed.has(ingredient.shelf) && !ingredient.kinds && !taken.has(ingredient.id),
     )
     .filter(
       (ingredient) => known.has(ingredient.id) || doesTheWorkOf(replaced.ingredient, ingredient, request),
@@ -82,8 +92,11 @@ export function substitutesFor(
     });
   const sauces = isShreds(replaced.ingredient)
     ? (request.sauces ?? [])
-        .filter(({ lines }) =>
-          lines.every(({ ingredient }) => schoolAllows(request.schools, ingredient) && allowed(ingredient)),
+        .filter(({ ingredient: { made } }) =>
+          [
+            ...weighedOut(made.recipe.lines).map(({ ingredient }) => ingredient),
+            ...made.leftOut.flatMap(({ ingredient }) => ingredient ?? []),
+          ].every((ingredient) => schoolAllows(request.schools, ingredient) && allowed(ingredient)),
         )
         .flatMap((sauce) => sauceFor(sauce, replaced) ?? [])
     : [];

@@ -1,7 +1,7 @@
 import type { BalanceRequest } from '../balance/balance-request.js';
 import type { Measuring } from '../balance/proposal.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
-import type { RecipeLine } from '../../recipe/recipe.js';
+import type { MadeIngredient } from '../../recipe/made-before.js';
 import type { Schools } from './school.js';
 
 /** What a cook may want to do without. */
@@ -18,8 +18,8 @@ export type SwapAsk =
 
 /** A sauce of the household that can stand in for something bought. */
 export interface HouseSauce {
-  readonly name: string;
-  readonly lines: readonly RecipeLine[];
+  /** As an ingredient; g of it are of the sauce as it is made. */
+  readonly ingredient: MadeIngredient;
 }
 
 export interface SwapRequest extends BalanceRequest {

@@ -1,10 +1,10 @@
+import { sauceNamed } from '../../formula/formula.fixture.js';
 import { eaterWith, seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
 import { finish } from '../balance/solve.js';
 import type { Eater } from '../../household/eater.js';
 import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../../household/who-can-eat.js';
-import { potOf } from '../../larder/pot-of.js';
 import { larderTable } from '../../larder/catalog/larder-table.js';
 import { gramsIn, substitutesOf, optionsOf, swapRequestOf } from './swap.fixture.js';
 import { bestFirst } from './handful.js';
@@ -199,7 +199,7 @@ test('a sauce of the house is among the ways to do without bought shreds, and ev
     ['corn-starch', 20],
     ['olive-oil', 20],
   ] as const;
-  const sauces = [{ name: 'House melt', lines: potOf(seedSauce).lines }];
+  const sauces = [{ ingredient: sauceNamed('House melt', seedSauce) }];
   const request = swapRequestOf(dish, 'baked-topping', 'plant-shreds', { sauces, eaters: [teo] });
   const sauce = optionsOf(request).find(({ lines }) => lines.some((line) => line.sauce === 'House melt'));
   expect(sauce).toBeDefined();

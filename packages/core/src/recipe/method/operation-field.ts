@@ -25,6 +25,8 @@ export const figureFields = {
   sizeMm: { name: 'Size', unit: 'mm', low: 0.05, high: 100 },
   ovenC: { name: 'Oven', unit: '°C', low: 60, high: 300 },
   layerMm: { name: 'Layer', unit: 'mm', low: 1, high: 150 },
+  saltPct: { name: 'Salt on it', unit: '%', low: 0, high: 10 },
+  testLossG: { name: 'This pan, tested with water', unit: 'g in 10 min', low: 1, high: 1000 },
   noodlesG: { name: 'Noodles in it', unit: 'g dry', low: 0, high: 20_000 },
 } as const satisfies Record<string, FigureField>;
 export type FigureName = keyof typeof figureFields;
@@ -57,6 +59,12 @@ export const choiceFields = {
     name: 'Through',
     choices: { squeezed: 'a cloth, squeezed', dripped: 'a cloth, left to drip', sieve: 'a fine sieve' },
   },
+  plate: {
+    name: 'Plate',
+    choices: { small: 'small', medium: 'middling', large: 'large' },
+  },
+  rinse: { name: 'Then', choices: { drained: 'left to drain', rinsed: 'rinsed', squeezed: 'squeezed' } },
+  keep: { name: 'Kept', choices: { bottom: 'what settles', top: 'what stands over it' } },
   pour: { name: 'Water poured on', choices: { cold: 'cold', boiling: 'boiling' } },
 } as const satisfies Record<string, ChoiceField>;
 export type ChoiceName = keyof typeof choiceFields;

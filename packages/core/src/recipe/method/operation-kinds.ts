@@ -58,8 +58,30 @@ export const operationKinds = {
     figures: ['sizeMm', 'minutes'],
     usual: { sizeMm: 10, minutes: 3 },
   }),
+  trim: kind('Peel, seed and trim', 'line', 1, { figures: ['minutes'], usual: { minutes: 3 } }),
+  pluck: kind('Pluck the leaves', 'line', 1, { figures: ['minutes'], usual: { minutes: 3 } }),
+  juice: kind('Press the juice', 'line', 1, { figures: ['minutes'], usual: { minutes: 2 } }),
+  drain: kind('Drain the can', 'line', 1, {
+    figures: ['minutes'],
+    choices: ['rinse'],
+    usual: { minutes: 1, rinse: 'drained' },
+  }),
+  press: kind('Press the water out', 'line', 0.05, {
+    figures: ['minutes', 'mostMinutes'],
+    usual: { minutes: 20 },
+  }),
+  salt: kind('Salt and let weep', 'line', 0.1, {
+    figures: ['minutes', 'mostMinutes', 'saltPct'],
+    choices: ['rinse'],
+    usual: { minutes: 30, saltPct: 1.5, rinse: 'drained' },
+  }),
   swell: kind('Swell', 'line', 0.05, { figures: ['minutes'], usual: { minutes: 30 } }),
   stand: kind('Stand', 'pot', 0, { figures: ['minutes'], usual: { minutes: 10 } }),
+  settle: kind('Settle and pour off', 'pot', 0.02, {
+    figures: ['minutes', 'mostMinutes'],
+    choices: ['keep'],
+    usual: { minutes: 480, keep: 'bottom' },
+  }),
   strain: kind('Strain', 'pot', 1, {
     figures: ['minutes'],
     choices: ['through'],
@@ -82,9 +104,9 @@ export const operationKinds = {
   }),
   'boil-down': kind('Boil down', 'pot', 0.3, {
     heats: true,
-    figures: ['minutes', 'mostMinutes', 'toG', 'panCm'],
-    choices: ['vigour', 'lid'],
-    usual: { minutes: 10, panCm: 20, vigour: 'simmer', lid: 'open' },
+    figures: ['minutes', 'mostMinutes', 'toG', 'panCm', 'testLossG'],
+    choices: ['vigour', 'lid', 'plate'],
+    usual: { minutes: 10, panCm: 20, vigour: 'simmer', lid: 'open', plate: 'medium' },
   }),
   cool: kind('Cool', 'pot', 0.05, {
     figures: ['temperatureC', 'minutes'],

@@ -19,8 +19,19 @@ export const lastPlace = (method: Method, is: (operation: Operation) => boolean)
 export const figureOf = (operation: Operation, name: FigureName): number | undefined =>
   operation[name] ?? kindOf(operation.kind).usual[name];
 
-/** The same where an open figure is nothing. */
-export const amountOf = (operation: Operation, name: FigureName): number => figureOf(operation, name) ?? 0;
+/** min from low to high: the least, the middle that is reckoned with, and the most; undefined where none is said. */
+export function minutesOf(
+  operation: Operation,
+): { readonly least: number; readonly middle: number; readonly most: number } | undefined {
+  const least = figureOf(operation, 'minutes');
+  if (least === undefined) return undefined;
+  const most = Math.max(operation.mostMinutes ?? least, least);
+  return { least, middle: (least + most) / 2, most };
+}
+
+/** What is reckoned with: an open figure is nothing, and minutes from low to high are their middle. */
+export const amountOf = (operation: Operation, name: FigureName): number =>
+  (name === 'minutes' ? minutesOf(operation)?.middle : figureOf(operation, name)) ?? 0;
 
 /** A choice of an operation, or what is usual for its kind. */
 export const choiceOf = <N extends ChoiceName>(operation: Operation, name: N): ChoiceOf<N> | undefined =>

@@ -8,14 +8,19 @@ export interface ToolRow {
   readonly rate: number;
   /** µm below which it does not get with hard things. */
   readonly finest: number;
+  /** mL of its jar; absent where it works in any pot. */
+  readonly jarMl?: number;
 }
 
 /** @source kitchen physics 12, E, CV 0.4: blade speed and gap of domestic toolRows; the whisk only parts what hangs together. */
 export const toolRows: Readonly<Record<ChoiceOf<'tool'>, ToolRow>> = {
-  'strong-jug': { power: 0.9, rate: 1, finest: 12 },
-  'small-cup': { power: 0.75, rate: 0.7, finest: 18 },
-  jug: { power: 0.6, rate: 0.45, finest: 25 },
+  'strong-jug': { power: 0.9, rate: 1, finest: 12, jarMl: 1800 },
+  'small-cup': { power: 0.75, rate: 0.7, finest: 18, jarMl: 600 },
+  jug: { power: 0.6, rate: 0.45, finest: 25, jarMl: 1500 },
   stick: { power: 0.35, rate: 0.12, finest: 80 },
-  processor: { power: 0.3, rate: 0.1, finest: 150 },
+  processor: { power: 0.3, rate: 0.1, finest: 150, jarMl: 2000 },
   whisk: { power: 0.05, rate: 0.002, finest: 1000 },
 };
+
+/** Share of a jar that is filled, cold and hot (°C above which steam lifts a lid). @source kitchen physics 12, E */
+export const jarFill = { cold: 0.8, hot: 0.5, hotFromC: 60 } as const;

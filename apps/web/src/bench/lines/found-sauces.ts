@@ -1,0 +1,74 @@
+import type { FormulaSummary } from '@alterum/contract';
+import { lineOfFormula } from '@alterum/contract/convert';
+import { holdsItself, type Ingredient } from '@alterum/core';
+import { useEffect, useState } from 'react';
+import { findIngredient } from '../../household/house-larder';
+import { useHousehold } from '../../household/household-store';
+import { knowInside } from '../../household/sauces-inside';
+import { sayFailure, useNotices } from '../../notices/notices';
+import { useBench } from '../../open-formula/bench-store';
+import { queries, readList } from '../../server/queries';
+
+/** ms of quiet after a key before the server is asked, letters from which it is, and how many are shown. */
+const QUIET_MS = 150,
+  LEAST_LETTERS = 2,
+  SHOWN = 3;
+
+interface FoundSauces {
+  readonly sauces: readonly FormulaSummary[];
+  /** The server has answered for what stands there, or was not to be asked. */
+  readonly settled: boolean;
+}
+const nothing: readonly FormulaSummary[] = [];
+
+const isAsked = (typed: string): boolean => typed.trim().length >= LEAST_LETTERS;
+
+/** Formulas of the house that could go into the open one, by what is typed; none where the server does not answer. */
+export async function findSauces(typed: string): Promise<readonly FormulaSummary[]> {
+  if (!isAsked(typed)) return nothing;
+  const { pages } = await readList(queries.formulas(typed.trim())).catch((error: unknown) => {
+    sayFailure(error);
+    return { pages: [] };
+  });
+  const open = useBench.getState().bench?.id;
+  return (pages[0]?.entries ?? []).filter(({ id }) => id !== open).slice(0, SHOWN);
+}
+
+/** The same while somebody types. */
+export function useFoundSauces(typed: string): FoundSauces {
+  const [found, setFound] = useState({ text: '', sauces: nothing });
+  const text = typed.trim(),
+    asks = isAsked(text);
+  useEffect(() => {
+    if (!asks) return;
+    let over = false;
+    const timer = setTimeout(
+      () => void findSauces(text).then((sauces) => over || setFound({ text, sauces })),
+      QUIET_MS,
+    );
+    return () => {
+      over = true;
+      clearTimeout(timer);
+    };
+  }, [text, asks]);
+  return { sauces: asks ? found.sauces : nothing, settled: !asks || found.text === text };
+}
+
+/** A sauce of the house as an ingredient of the open formula; undefined, with the reason said, where it cannot be one. */
+export async function sauceAsIngredient({
+  id,
+  name,
+}: Pick<FormulaSummary, 'id' | 'name'>): Promise<Ingredient | undefined> {
+  const line = { ingredient: lineOfFormula(id) };
+  await knowInside([{ lines: [line] }]);
+  const open = useBench.getState().bench?.id,
+    { sauces } = useHousehold.getState();
+  const say = useNotices.getState().show;
+  if (open !== undefined && holdsItself(open, [line], (other) => sauces.get(other)?.formula)) {
+    say(`“${name}” holds this formula itself, so it cannot go into it.`);
+    return undefined;
+  }
+  const ingredient = findIngredient(line.ingredient);
+  if (!ingredient) say(`“${name}” holds nothing yet. Put something in it first.`);
+  return ingredient;
+}

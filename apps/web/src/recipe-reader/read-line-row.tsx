@@ -1,0 +1,143 @@
+import { type Ingredient, preparationOf, type ReadRecipe, searchIngredients, weighedAs } from '@alterum/core';
+import { Check, CircleHelp, Minus } from 'lucide-react';
+import { useState } from 'react';
+import { findIngredient, wholeLarder } from '../household/house-larder';
+import { Button } from '../ui/button';
+import { gramsText } from '../words/number-text';
+import { mayBe, type LineStanding } from './taken';
+
+const OUT = '',
+  OWN = 'own',
+  SEARCH = 'search';
+/** Hits of a search that are offered. */
+const HITS = 8;
+
+interface RowProps {
+  readonly line: ReadRecipe['lines'][number];
+  readonly standing: LineStanding;
+  /** What it goes in as; undefined leaves it out. */
+  readonly ingredient: Ingredient | undefined;
+  readonly choose: (ingredient: string | undefined) => void;
+  readonly writeDown: () => void;
+}
+
+const signs = { sure: Check, look: CircleHelp, unknown: CircleHelp, out: Minus } as const;
+const inks = { sure: 'text-yes', look: 'text-ask', unknown: 'text-ask', out: 'text-soft' } as const;
+const says = {
+  sure: 'understood',
+  look: 'please look',
+  unknown: 'not found: left out until you say what it is',
+  out: 'left out',
+} as const;
+
+/** What was said of how much, and what it comes to. */
+function AmountRead({ line, ingredient }: Pick<RowProps, 'line' | 'ingredient'>) {
+  const { toTaste, spoken } = line;
+  const grams =
+    ingredient && spoken && ingredient.id !== line.ingredient?.id
+      ? weighedAs(spoken, ingredient)?.grams
+      : line.grams;
+  if (!grams && line.amount)
+    return (
+      <span className="text-soft">
+        {Number(line.amount.mid.toPrecision(3))} {line.unit}
+      </span>
+    );
+  if (!grams) return <span className="text-ask">how much?</span>;
+  const spread = grams.high / Math.max(grams.low, 1e-9);
+  return (
+    <>
+      <b>{gramsText(grams.mid)} g</b>
+      {spread > 1.1 && (
+        <span className="text-[13px] text-soft">
+          {' '}
+          {gramsText(grams.low)}–{gramsText(grams.high)}
+        </span>
+      )}
+      {toTaste && <span className="text-[13px] text-soft"> to taste</span>}
+    </>
+  );
+}
+
+/** One line of the recipe: its words, what was understood, and what else it may be. */
+export function ReadLineRow({ line, standing, ingredient, choose, writeDown }: RowProps) {
+  const [searching, setSearching] = useState(false);
+  const [text, setText] = useState(line.name);
+  const options = mayBe(line, findIngredient);
+  const all =
+    ingredient && !options.some(({ id }) => id === ingredient.id) ? [ingredient, ...options] : options;
+  const Sign = signs[standing];
+  const made = [
+    line.preparation === 'as-is' ? '' : preparationOf(line.preparation).name,
+    line.made,
+    line.optional ? 'optional' : '',
+  ].filter(Boolean);
+  return (
+    <li
+      className={`grid grid-cols-[1.5rem_minmax(0,1fr)_auto] items-baseline gap-x-2 border-t border-hair py-1.5 first:border-t-0 ${standing === 'look' || standing === 'unknown' ? 'bg-lit' : ''}`}
+      data-testid={`read-${line.id}`}
+      data-standing={standing}
+    >
+      <Sign size={17} aria-label={says[standing]} className={`self-center ${inks[standing]}`} />
+      <div className="min-w-0">
+        <select
+          aria-label={`What “${line.text}” is`}
+          value={ingredient?.id ?? OUT}
+          onChange={(event) => {
+            const chosen = event.target.value;
+            if (chosen === OWN) writeDown();
+            else if (chosen === SEARCH) setSearching(true);
+            else choose(chosen === OUT ? undefined : chosen);
+          }}
+          className="tap-coarse max-w-full rounded-md bg-transparent py-0.5 font-semibold hover:bg-dip"
+        >
+          {all.map(({ id, name }) => (
+            <option key={id} value={id} className="bg-glaze text-ink">
+              {name}
+            </option>
+          ))}
+          <option value={OUT} className="bg-glaze text-ink">
+            {standing === 'unknown' ? `“${line.name}” is not found` : 'leave it out'}
+          </option>
+          <option value={SEARCH} className="bg-glaze text-ink">
+            look for another …
+          </option>
+          <option value={OWN} className="bg-glaze text-ink">
+            write it down as my own …
+          </option>
+        </select>
+        <p className="truncate text-[13px] text-soft" title={line.text}>
+          {line.text}
+          {made.length > 0 && ` · ${made.join(', ')}`}
+        </p>
+        {searching && (
+          <div className="flex flex-wrap gap-1.5 py-1">
+            <input
+              autoFocus
+              aria-label={`Look for what “${line.text}” is`}
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+              className="h-9 w-44 rounded-lg border-2 border-rim bg-glaze px-2"
+            />
+            {searchIngredients(wholeLarder(), text)
+              .slice(0, text.trim() === '' ? 0 : HITS)
+              .map(({ id, name }) => (
+                <Button
+                  key={id}
+                  onClick={() => {
+                    choose(id);
+                    setSearching(false);
+                  }}
+                >
+                  {name}
+                </Button>
+              ))}
+          </div>
+        )}
+      </div>
+      <span className="text-right whitespace-nowrap">
+        <AmountRead line={line} ingredient={ingredient} />
+      </span>
+    </li>
+  );
+}

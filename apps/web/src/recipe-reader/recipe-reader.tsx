@@ -1,0 +1,196 @@
+import { type Formula, formulaOfRecipe, LONGEST_RECIPE, readRecipe, type ReadRecipe } from '@alterum/core';
+import { Check } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { type FormEvent, useDeferredValue, useMemo, useState } from 'react';
+import { findIngredient, loadHouseLarder, wholeLarder } from '../household/house-larder';
+import { sayFailure } from '../notices/notices';
+import { Button } from '../ui/button';
+import { part } from '../ui/part';
+import { operationText } from '../words/method-words';
+import { ReadLineRow } from './read-line-row';
+import { type Choices, ingredientOf, standingOf, takenLines } from './taken';
+
+const OwnIngredientForm = part(() => import('../own-ingredient/own-ingredient-form'));
+
+interface RecipeReaderProps {
+  readonly given: string;
+  /** What is pressed in the end: "Make a formula of it". */
+  readonly action: string;
+  readonly take: (formula: Formula) => void;
+}
+
+/** Letters of a name that an own ingredient may have. */
+const LONGEST_NAME = 120;
+
+function Lines({
+  recipe,
+  choices,
+  choose,
+}: {
+  readonly recipe: ReadRecipe;
+  readonly choices: Choices;
+  readonly choose: (line: string, ingredient: string | undefined) => void;
+}) {
+  const [writing, setWriting] = useState<{ readonly line: string; readonly name: string }>();
+  const written = async (id: string) => {
+    const line = writing?.line;
+    setWriting(undefined);
+    await loadHouseLarder();
+    if (line !== undefined) choose(line, id);
+  };
+  return (
+    <>
+      <ul aria-label="Lines that were read">
+        {recipe.lines.map((line, i) => {
+          const id = ingredientOf(line, choices),
+            heading = line.section !== recipe.lines[i - 1]?.section ? line.section : undefined;
+          return (
+            <div key={line.id} role="presentation">
+              {heading && <p className="pt-2 text-[13px] font-bold text-soft">{heading}</p>}
+              <ReadLineRow
+                line={line}
+                standing={standingOf(line, choices)}
+                ingredient={id === undefined ? undefined : findIngredient(id)}
+                choose={(ingredient) => choose(line.id, ingredient)}
+                writeDown={() => setWriting({ line: line.id, name: line.name.slice(0, LONGEST_NAME) })}
+              />
+            </div>
+          );
+        })}
+      </ul>
+      {writing && (
+        <OwnIngredientForm
+          own={undefined}
+          prefilled={{ name: writing.name }}
+          close={() => setWriting(undefined)}
+          saved={(id) => void written(id).catch(sayFailure)}
+        />
+      )}
+    </>
+  );
+}
+
+function Steps({ recipe, formula }: { readonly recipe: ReadRecipe; readonly formula: Formula }) {
+  const done = formula.method ?? [];
+  if (recipe.method.length === 0 && done.length === 0)
+    return <p className="text-sm text-soft">No method was found: Alterum writes one from the lines.</p>;
+  return (
+    <ol aria-label="What is done" className="list-decimal space-y-0.5 pl-5 text-sm">
+      {recipe.method.map(({ text, operations }, i) => (
+        <li key={i} className={operations.length === 0 ? 'text-soft' : ''}>
+          {text}
+          {operations.length > 0 && (
+            <b className="block">
+              {operations
+                .filter(({ kind }) => kind !== 'put-in' && kind !== 'stir-in')
+                .map((operation) => operationText(operation, []))
+                .join(' → ')}
+            </b>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** A recipe as it was written, beside what was understood of it: looked over once and taken. */
+export default function RecipeReader({ given, action, take }: RecipeReaderProps) {
+  const [text, setText] = useState(given);
+  const [choices, setChoices] = useState<Choices>(new Map());
+  const later = useDeferredValue(text.slice(0, LONGEST_RECIPE));
+  const recipe = useMemo(() => readRecipe({ text: later }, wholeLarder()), [later]);
+  const formula = useMemo(
+    () =>
+      formulaOfRecipe(recipe, takenLines(recipe, choices), {
+        text: later,
+        larder: findIngredient,
+        newId: nanoid,
+      }),
+    [recipe, choices, later],
+  );
+  const looks = recipe.lines.filter((line) => ['look', 'unknown'].includes(standingOf(line, choices))).length;
+  const write = (next: string) => {
+    setText(next);
+    // Other words, other lines: what was said of the old ones does not belong to them.
+    setChoices(new Map());
+  };
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (formula.lines.length > 0) take(formula);
+  };
+  return (
+    <form onSubmit={submit} className="grid gap-4 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
+      <div className="flex flex-col gap-2">
+        <label className="font-semibold" htmlFor="recipe-text">
+          The recipe
+        </label>
+        <textarea
+          id="recipe-text"
+          autoFocus
+          value={text}
+          onChange={(event) => write(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) submit(event);
+          }}
+          rows={18}
+          placeholder="Paste it here: lines with amounts, the method below, or the source of its page."
+          className="block min-h-40 w-full flex-1 rounded-lg border-2 border-rim bg-glaze p-2.5"
+        />
+        <input
+          type="file"
+          aria-label="Or choose a file"
+          accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/json,application/ld+json"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (file) void file.text().then(write).catch(sayFailure);
+          }}
+          className="tap-coarse max-w-full text-sm"
+        />
+        {text.length > LONGEST_RECIPE && (
+          <p role="alert" className="text-no">
+            This is longer than any recipe; only its beginning is read.
+          </p>
+        )}
+      </div>
+      <div className="flex min-w-0 flex-col gap-2">
+        <p role="status" className="font-semibold" data-testid="reading-says">
+          {recipe.lines.length === 0
+            ? 'Nothing was read yet.'
+            : `${recipe.name ?? 'A recipe'}: ${recipe.lines.length} lines${looks > 0 ? `, ${looks} to look at` : ', all understood'}${recipe.portions ? `, for ${Math.round(recipe.portions.mid)}` : ''}`}
+        </p>
+        <Lines
+          recipe={recipe}
+          choices={choices}
+          choose={(line, ingredient) => setChoices((now) => new Map(now).set(line, ingredient))}
+        />
+        {recipe.lines.length > 0 && <Steps recipe={recipe} formula={formula} />}
+        {recipe.unread.length > 0 && (
+          <details className="text-sm text-soft">
+            <summary className="tap-coarse cursor-pointer">
+              {recipe.unread.length === 1 ? 'One line is' : `${recipe.unread.length} lines are`} neither; the
+              whole text stays in the note
+            </summary>
+            <ul className="list-disc pl-5">
+              {recipe.unread.map(({ text: words, why }, i) => (
+                <li key={i}>
+                  {words} <i>({why})</i>
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
+        <div className="sticky bottom-0 mt-auto flex items-center gap-3 bg-glaze py-2">
+          <Button
+            look="yolk"
+            type="submit"
+            disabled={formula.lines.length === 0}
+            aria-keyshortcuts="Control+Enter"
+          >
+            <Check size={17} aria-hidden /> {action}
+          </Button>
+          <span className="text-sm text-soft">Ctrl Enter</span>
+        </div>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,164 @@
+import { type ClassConstructor, plainToInstance, Transform, Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsDefined,
+  IsNotEmpty,
+  IsOptional,
+  IsString,
+  MaxLength,
+} from 'class-validator';
+import { all, AreParts, IsBetween, IsPart, MayBeAbsent } from './field.js';
+
+/** Most tasks of one evening, cooks and machines of a kind; min of the two days that are planned. @source assumed: more than any kitchen has */
+export const eveningPlanLimits = {
+  tasks: 200,
+  after: 50,
+  cooks: 12,
+  machines: 40,
+  of: 50,
+  minutes: 2880,
+} as const;
+const { minutes: LONGEST } = eveningPlanLimits;
+
+const IsId = (what: string): PropertyDecorator =>
+  all(
+    IsString({ message: `${what} must be a text.` }),
+    IsNotEmpty({ message: `${what} cannot be empty.` }),
+    MaxLength(64, { message: `${what} is longer than 64 characters.` }),
+  );
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Parts that may be sent shorter than they are: what was sent is read first, then made parts of. */
+const ReadAsParts = (
+  of: () => ClassConstructor<object>,
+  read: (sent: unknown) => unknown,
+): PropertyDecorator =>
+  Transform(({ obj, key }: { obj: Readonly<Record<string, unknown>>; key: string }) => {
+    const parts = read(obj[key]);
+    return isObject(parts) || Array.isArray(parts) ? plainToInstance(of(), parts) : parts;
+  });
+
+/** min from low to high; a bare number is both. */
+export class MinutesInput {
+  @IsBetween('The least minutes', 0, LONGEST)
+  low!: number;
+  @IsBetween('The most minutes', 0, LONGEST)
+  high!: number;
+}
+
+/** A task that must have ended, and how many min before this one begins; `most` absent or null is however long. */
+export class AfterInput {
+  @IsId('The task that comes before')
+  id!: string;
+  @MayBeAbsent()
+  @IsBetween('The least wait', 0, LONGEST, 'minutes')
+  least?: number;
+  @IsOptional()
+  @IsBetween('The longest wait', 0, LONGEST, 'minutes')
+  most?: number | null;
+}
+
+export class PlanTaskInput {
+  @IsId('The id of a task')
+  id!: string;
+  /** Somebody stands at it: true, or a share of its time from a half on. */
+  @MayBeAbsent()
+  @Transform(({ value }: { value: unknown }) => (typeof value === 'number' ? value >= 0.5 : value))
+  @IsBoolean({ message: 'A task has hands (true), or only waits (false).' })
+  hands?: boolean;
+  @ReadAsParts(() => MinutesInput, (sent) => (typeof sent === 'number' ? { low: sent, high: sent } : sent))
+  @IsDefined({ message: 'Say how many minutes a task takes, as { low, high }.' })
+  @IsPart()
+  minutes!: MinutesInput;
+  @IsOptional()
+  @IsId('The machine')
+  machine?: string | null;
+  @IsOptional()
+  @IsBetween('The oven', 30, 350, '°C')
+  ovenC?: number | null;
+  @MayBeAbsent()
+  @IsArray({ message: 'What comes before is a list of tasks.' })
+  @ArrayMaxSize(eveningPlanLimits.after, { message: 'A task comes after too many others.' })
+  @AreParts()
+  @Type(() => AfterInput)
+  after?: AfterInput[];
+  /** min that what it made may stand; absent or null is no matter. */
+  @IsOptional()
+  @IsBetween('How long it may stand', 0, LONGEST, 'minutes')
+  mayStand?: number | null;
+  /** One of the cooks; absent or null is whoever is free. */
+  @IsOptional()
+  @IsId('The cook')
+  cook?: string | null;
+}
+
+/** How many there are of a machine. */
+export class MachineInput {
+  @IsId('The machine')
+  id!: string;
+  @IsBetween('How many there are of a machine', 0, eveningPlanLimits.of)
+  count!: number;
+}
+
+/** When somebody is up, min from midnight of the day before. */
+export class AwakeInput {
+  @IsBetween('Rising', 0, LONGEST)
+  from!: number;
+  @IsBetween('Going to sleep', 0, LONGEST)
+  to!: number;
+}
+
+const asMachines = (value: unknown): unknown =>
+  isObject(value) ? Object.entries(value).map(([id, count]) => ({ id, count })) : value;
+const asCooks = (value: unknown): unknown =>
+  typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= eveningPlanLimits.cooks
+    ? Array.from({ length: value }, (_, i) => `cook ${i + 1}`)
+    : value;
+const asSpans = (value: unknown): unknown => {
+  if (value === null || value === undefined) return [];
+  if (!Array.isArray(value)) return [value];
+  const [from, to] = value as readonly unknown[];
+  return value.length === 2 && typeof from === 'number' && typeof to === 'number' ? [{ from, to }] : value;
+};
+
+/** An evening to be planned; nothing of it is kept. Minute 0 is midnight of the day before. */
+export class ScheduleRequest {
+  @IsArray({ message: 'Send the tasks as a list.' })
+  @ArrayMaxSize(eveningPlanLimits.tasks, {
+    message: `At most ${eveningPlanLimits.tasks} tasks are planned at once.`,
+  })
+  @AreParts()
+  @Type(() => PlanTaskInput)
+  tasks!: PlanTaskInput[];
+
+  /** Counts by name, or a list of `{ id, count }`; what is not named is never short. */
+  @MayBeAbsent()
+  @ReadAsParts(() => MachineInput, asMachines)
+  @IsArray({ message: 'Send how many there are of each machine, such as { "burner": 2 }.' })
+  @ArrayMaxSize(eveningPlanLimits.machines, { message: 'Too many kinds of machines.' })
+  @AreParts()
+  machines?: MachineInput[];
+
+  /** Names, or how many there are; one cook when left out. */
+  @MayBeAbsent()
+  @Transform(({ value }: { value: unknown }) => asCooks(value))
+  @IsArray({ message: 'Send the names of the cooks, or how many there are.' })
+  @ArrayMaxSize(eveningPlanLimits.cooks, {
+    message: `At most ${eveningPlanLimits.cooks} cooks fit into a kitchen.`,
+  })
+  @IsString({ each: true, message: 'A cook is named by a text.' })
+  cooks?: string[];
+
+  @IsBetween('The time of serving', 0, LONGEST, 'minutes after midnight of the day before')
+  serveAt!: number;
+
+  /** `{ from, to }` or `[from, to]`, or a list of `{ from, to }`; always when left out. */
+  @ReadAsParts(() => AwakeInput, asSpans)
+  @IsOptional()
+  @IsArray({ message: 'Send when somebody is up as { from, to } in minutes.' })
+  @AreParts()
+  awake?: AwakeInput[];
+}

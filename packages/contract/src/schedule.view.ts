@@ -1,0 +1,20 @@
+/** An evening as it is planned, or why it cannot be. */
+export interface ScheduleResponse {
+  /** min from midnight of the day before, by task; null where the evening cannot be had. */
+  readonly starts: Readonly<Record<string, number>> | null;
+  /** The same with ends and who does it, in the order of their starts. */
+  readonly tasks: readonly {
+    readonly id: string;
+    readonly start: number;
+    readonly end: number;
+    readonly cook: string | null;
+  }[];
+  /** Tasks that cannot be had together, with the reason. */
+  readonly collides: readonly { readonly tasks: readonly string[]; readonly why: string }[];
+  /** The smallest things that would help: one more of a machine, one more cook, something that stands longer. */
+  readonly helps: readonly { readonly kind: 'machine' | 'cook' | 'stand'; readonly what: string }[];
+  /** min that what may stand does stand, all together; null where nothing is planned. */
+  readonly waiting: number | null;
+  /** min from the earliest start to serving, without waits of four hours or more and what comes before them. */
+  readonly span: number | null;
+}

@@ -1,0 +1,17 @@
+import { shelfOf } from '../define.js';
+
+/** For tables at which not everybody eats plants: cooked pieces beside or in a sauce. Never proposed. @source S-05j */
+const meat = { solubleProtein: 0.1, particles: 'curd', pH: 5.9, bufferMmol: 6, particleSizeUm: 20000, hardness: 0.4, lab: [76, 4, 16], scattering: 0.7 } as const;
+
+export const meatAndEggs = shelfOf('meat and eggs', { role: 'body', source: 'S-05j' }, [
+  { id: 'chicken-breast', name: 'Chicken breast, raw', also: ['chicken', 'chicken fillet', 'chicken breast', 'chicken thigh'], per100: { water: 75, fat: 2, protein: 22.5, glutamate: 0.02, imp: 0.2 }, acts: meat, measures: { density: 0.75, pieces: { piece: 170 } } },
+  { id: 'chicken-cooked', name: 'Chicken, cooked', also: ['cooked chicken', 'roast chicken', 'shredded chicken'], per100: { water: 65, fat: 3.6, protein: 30, salt: 0.2, imp: 0.15 }, acts: meat, measures: { density: 0.6 } },
+  { id: 'prawn', name: 'Prawns, raw', also: ['prawns', 'shrimp', 'king prawns'], per100: { water: 79, fat: 0.8, protein: 18, salt: 0.5, glutamate: 0.1, amp: 0.05 }, acts: { ...meat, lab: [78, 8, 12] }, measures: { density: 0.7, pieces: { piece: 12 } }, contains: ['crustacean'], ask: ['sulphite'] },
+  { id: 'egg', name: 'Hen’s egg', also: ['egg', 'eggs', 'whole egg', 'beaten egg'], per100: { water: 76, fat: 9.9, protein: 12.5, sugars: 0.6, salt: 0.35 }, acts: { solubleProtein: 0.9, particles: 'curd', pH: 7.6, bufferMmol: 4, lab: [80, 8, 56], scattering: 0.8, emulsifying: 0.8, heatSetProtein: 0.6, coagulation: 0.3 }, measures: { density: 1.03, pieces: { piece: 52, small: 43, medium: 50, large: 57 } }, contains: ['egg'] },
+  { id: 'chicken-broth', name: 'Chicken stock', also: ['chicken broth', 'chicken bouillon', 'poultry stock'], per100: { water: 97, fat: 0.4, protein: 0.8, sugars: 0.2, salt: 0.8, glutamate: 0.03, imp: 0.01 }, acts: { solubleProtein: 1, pH: 6.2, bufferMmol: 0.6, lab: [78, 4, 26], scattering: 0.05 }, measures: { density: 1.01 }, ask: ['celery', 'gluten', 'milk', 'soya', 'egg'] },
+  { id: 'beef-broth', name: 'Beef stock', also: ['beef broth', 'meat stock', 'bone broth'], per100: { water: 96.5, fat: 0.3, protein: 1.3, sugars: 0.2, salt: 0.8, glutamate: 0.03, imp: 0.02 }, acts: { solubleProtein: 1, pH: 6.1, bufferMmol: 0.6, lab: [48, 12, 30], scattering: 0.05 }, measures: { density: 1.01 }, ask: ['celery', 'gluten', 'milk', 'soya', 'egg'] },
+  { id: 'bacon', name: 'Bacon, raw', also: ['bacon rashers', 'pancetta', 'lardons', 'smoked bacon'], per100: { water: 56, fat: 24, protein: 16, salt: 3, imp: 0.05 }, acts: { ...meat, fatType: 'palm', lab: [62, 18, 12] }, measures: { density: 0.7, pieces: { slice: 25 } }, ask: ['sulphite'] },
+  { id: 'beef-minced', name: 'Minced beef, raw', also: ['minced beef', 'ground beef', 'beef mince', 'mince'], per100: { water: 65, fat: 14, protein: 20, salt: 0.15, imp: 0.1 }, acts: { ...meat, fatType: 'palm', particleSizeUm: 4000, lab: [44, 24, 16] }, measures: { density: 0.9 } },
+  { id: 'ham', name: 'Ham, cooked', also: ['cooked ham', 'gammon'], per100: { water: 72, fat: 4, protein: 19, sugars: 0.8, salt: 2.2, imp: 0.05 }, acts: { ...meat, lab: [70, 16, 10] }, measures: { density: 0.8, pieces: { slice: 20 } }, ask: ['milk', 'soya', 'gluten'] },
+  { id: 'salmon', name: 'Salmon, raw', also: ['salmon fillet', 'smoked salmon'], per100: { water: 65, fat: 13, protein: 20, salt: 0.15, imp: 0.1 }, acts: { ...meat, lab: [66, 30, 26] }, measures: { density: 0.9, pieces: { piece: 130 } }, contains: ['fish'] },
+]);

@@ -1,0 +1,21 @@
+import { shelfOf } from '../define.js';
+
+const cream = { solubleProtein: 0.8, pH: 6.7, bufferMmol: 0.8, lab: [91, 0, 11], scattering: 1.3, emulsifying: 0.6, coagulation: 0.5 } as const;
+const cultured = { solubleProtein: 0.2, particles: 'curd', pH: 4.4, bufferMmol: 1, particleSizeUm: 60, hardness: 0.02, lab: [90, 0, 12], scattering: 0.9, emulsifying: 0.3 } as const;
+
+/** g per 100 g as bought; generic types, rounded. @source S-05e */
+export const plantCreamsAndYogurts = [
+  ...shelfOf('creams', { role: 'liquid', source: 'S-05e' }, [
+    { id: 'plant-double-cream', name: 'Plant double cream', also: ['vegan double cream', 'plant-based double cream', 'dairy-free double cream', 'whippable plant cream', 'vegan whipping cream'], per100: { water: 64, fat: 30, protein: 1, sugars: 2.5, starch: { corn: 1 }, fibre: 0.3, gums: { guar: 0.1, xanthan: 0.05 }, salt: 0.1 }, acts: { ...cream, fatType: 'coconut' }, measures: { density: 0.99, pieces: { piece: 250 } }, contains: ['added-oil'], ask: ['soya', 'oat', 'coconut', 'milk', 'pulse'] },
+    { id: 'almond-cream', name: 'Almond cooking cream', also: ['almond single cream'], per100: { water: 79, fat: 15.5, protein: 1.5, sugars: 2, fibre: 0.5, gums: { xanthan: 0.1 }, salt: 0.1 }, acts: cream, measures: { density: 0.99 }, contains: ['almond', 'added-oil'], ask: ['tree-nut'] },
+    { id: 'pea-cream', name: 'Pea cooking cream', also: ['pea protein cream'], per100: { water: 79, fat: 15, protein: 2.5, sugars: 1.5, fibre: 0.5, gums: { gellan: 0.05, xanthan: 0.05 }, salt: 0.1 }, acts: cream, measures: { density: 1 }, contains: ['pea', 'added-oil'] },
+    { id: 'cashew-cream', name: 'Cashew cream', also: ['blended cashew cream', 'cashew cooking cream'], per100: { water: 66, fat: 17, protein: 6.5, sugars: 2.2, starch: { nut: 5 }, fibre: 1.2, glutamate: 0.02 }, acts: { ...cream, particles: 'nut', solubleProtein: 0.3, particleSizeUm: 40, hardness: 0.1 }, measures: { density: 1.02 }, contains: ['cashew'], ask: ['tree-nut'] },
+  ]),
+  ...shelfOf('bought', { role: 'body', source: 'S-05e' }, [
+    { id: 'oat-yogurt', name: 'Oat yogurt, plain', also: ['oatgurt', 'oat yoghurt', 'cultured oat'], per100: { water: 84.5, fat: 3, protein: 1.5, sugars: 4, starch: { oat: 3 }, fibre: 1, gums: { pectin: 0.3 }, lactic: 0.6, salt: 0.1 }, acts: cultured, measures: { density: 1.04 }, contains: ['oat'], ask: ['gluten'] },
+    { id: 'almond-yogurt', name: 'Almond yogurt, plain', also: ['almond yoghurt', 'cultured almond'], per100: { water: 85, fat: 7, protein: 2.8, sugars: 1, starch: { root: 1.2 }, fibre: 1, gums: { pectin: 0.3 }, lactic: 0.6 }, acts: cultured, measures: { density: 1.03 }, contains: ['almond'], ask: ['tree-nut'] },
+    { id: 'plant-sour-cream', name: 'Plant sour cream', also: ['vegan sour cream', 'dairy-free sour cream', 'vegan creme fraiche', 'plant creme fraiche'], per100: { water: 73, fat: 19, protein: 1, sugars: 1.5, starch: { corn: 3 }, fibre: 0.5, gums: { pectin: 0.2 }, lactic: 0.6, salt: 0.3 }, acts: { ...cultured, fatType: 'coconut' }, measures: { density: 1.01 }, contains: ['added-oil'], ask: ['soya', 'coconut', 'oat', 'tree-nut', 'milk'] },
+    { id: 'plant-block', name: 'Plant cheese block', also: ['vegan cheddar', 'vegan cheese', 'dairy-free cheese', 'plant-based cheese', 'vegan feta', 'vegan mozzarella', 'vegan gouda'], per100: { water: 50, fat: 23, protein: 0.5, sugars: 0.5, starch: { potato: 21 }, fibre: 1, salt: 2, lactic: 0.4, calciumMg: 150 }, acts: { solubleProtein: 0.3, pregelatinized: 1, pH: 5, particles: 'curd', bufferMmol: 1, particleSizeUm: 20000, hardness: 0.1, fatType: 'coconut', lab: [86, 2, 24], scattering: 1 }, measures: { density: 0.9, pieces: { block: 200, slice: 20 } }, contains: ['added-oil', 'coconut'], ask: ['soya', 'tree-nut', 'milk', 'oat', 'pulse'] },
+    { id: 'plant-parmesan', name: 'Plant hard cheese, grated', also: ['vegan parmesan', 'vegan pecorino', 'dairy-free parmesan'], per100: { water: 33, fat: 26, protein: 3, sugars: 1, starch: { potato: 30 }, fibre: 2, salt: 2.5, lactic: 0.5, glutamate: 0.3 }, acts: { solubleProtein: 0.3, pregelatinized: 1, pH: 5, particles: 'curd', bufferMmol: 1, particleSizeUm: 2000, hardness: 0.2, fatType: 'coconut', lab: [86, 2, 22], scattering: 1 }, measures: { density: 0.4 }, contains: ['added-oil', 'coconut'], ask: ['soya', 'tree-nut', 'milk'] },
+  ]),
+];

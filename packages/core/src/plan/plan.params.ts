@@ -1,0 +1,25 @@
+/**
+ * What a search may cost: placings of one task beside another in all, those that beginning an order counts as, and moving a plan, by pair of tasks; tries by pair of tasks; tasks below which it may cost more, as nobody waits long; and where it is only asked whether an evening is possible; plans built
+ * anew of one order because a task came too early, by task and at least; rounds without anything better; the seed.
+ * @source measured: `npm run bench -- --only=evenings`
+ */
+export const SEARCH = { effort: 290_000, small: 33, beginning: 30, shifting: 1, roundsOfPair: 60, helpEffort: 20_000, repairsOfTask: 3, leastRepairs: 60, patience: 150, seed: 7 } as const;
+
+/**
+ * Chances of a next try: that something is to stand less, that two things change their places at once, that one such wish is dropped, that it is to
+ * stand not at all; elsewhere, that one of the first orders is taken, that the wishes are kept, and how many places change.
+ * @source chosen by the share of 111 evenings whose best a solver proved that the search found
+ */
+export const TRIES = { pull: 0.4, twice: 0.6, release: 0.2, fresh: 0.5, anew: 0.3, keep: 0.5, far: 4 } as const;
+
+/** How much more than the last plan one may let stand, times and min, that its tasks are moved to better it. @source assumed */
+export const PROMISING = { times: 1.5, min: 15 } as const;
+
+/** min from which a wait belongs to another part of the day. @source assumed: between two meals */
+export const LONG_WAIT = 240;
+
+/** min longer that something would have to be able to stand, where that is asked for help. @source assumed */
+export const LONGER = 30;
+
+/** min by which two times differ. */
+export const SAME = 1e-9;

@@ -1,0 +1,132 @@
+import { SAME } from './plan.params.js';
+import {
+  type Evening,
+  followersOf,
+  lengthOf,
+  type Planned,
+  type PlanTask,
+  startsOf,
+  upDuring,
+} from './task.js';
+import { isBetter, type Measure, type Valued } from './worth.js';
+
+/** One start that lies at least so many min after another; without another: after minute 0. */
+interface Bound {
+  readonly later: number;
+  readonly earlier: number;
+  readonly min: number;
+}
+
+/** Stands for a moment that never moves. */
+const FIXED = -1;
+
+/** Everything that a plan may not break when its tasks move and none overtakes another at a machine or a cook. */
+function boundsOf(evening: Evening, plan: readonly Planned[]): readonly Bound[] {
+  const { tasks, serveAt, machines } = evening;
+  const index = new Map(tasks.map(({ id }, i) => [id, i]));
+  const byId = new Map(plan.map((one) => [one.id, one]));
+  const at = tasks.map(({ id }) => byId.get(id)!);
+  const followers = followersOf(tasks);
+  const bounds: Bound[] = [];
+  tasks.forEach((task, i) => {
+    const length = lengthOf(task);
+    bounds.push({ later: FIXED, earlier: i, min: length - serveAt }, { later: i, earlier: FIXED, min: 0 });
+    const after = followers.get(task.id) ?? [];
+    for (const { by, least, most } of after) {
+      const next = index.get(by)!;
+      bounds.push({ later: next, earlier: i, min: length + least });
+      const longest = Math.min(most ?? Infinity, task.mayStand ?? Infinity);
+      if (longest < Infinity) bounds.push({ later: i, earlier: next, min: -length - longest });
+    }
+    if (after.length === 0 && task.mayStand !== undefined)
+      bounds.push({ later: i, earlier: FIXED, min: serveAt - task.mayStand - length });
+    const up = task.hands ? upDuring(evening, at[i]!.start, at[i]!.end) : undefined;
+    if (up)
+      bounds.push(
+        { later: i, earlier: FIXED, min: up.from },
+        { later: FIXED, earlier: i, min: length - up.to },
+      );
+  });
+  const inOrder = (held: (task: PlanTask, one: Planned) => boolean) =>
+    tasks
+      .map((_, i) => i)
+      .filter((i) => held(tasks[i]!, at[i]!))
+      .sort((a, b) => at[a]!.start - at[b]!.start);
+  const behind = (i: number, j: number) => bounds.push({ later: j, earlier: i, min: lengthOf(tasks[i]!) });
+  for (const cook of new Set(plan.map((one) => one.cook)))
+    if (cook !== undefined)
+      inOrder((_, one) => one.cook === cook).forEach((j, k, all) => k > 0 && behind(all[k - 1]!, j));
+  for (const [machine, there] of machines) {
+    const on = inOrder((task) => task.machine === machine);
+    // What has ended before another begins stays before it, unless both may share an oven.
+    on.forEach((j, k) => {
+      for (const i of on.slice(0, k))
+        if (
+          at[i]!.end <= at[j]!.start + SAME &&
+          (there === 1 || tasks[i]!.ovenC !== tasks[j]!.ovenC || tasks[j]!.ovenC === undefined)
+        )
+          behind(i, j);
+    });
+  }
+  return bounds;
+}
+
+/** Tasks that move together when one moves, and how far they can; undefined where one of them cannot. */
+function moved(
+  bounds: readonly Bound[],
+  starts: readonly number[],
+  first: number,
+  earlier: boolean,
+): { readonly group: ReadonlySet<number>; readonly far: number } | undefined {
+  const group = new Set([first]);
+  const start = (i: number) => (i === FIXED ? 0 : starts[i]!);
+  for (let grown = true; grown;) {
+    grown = false;
+    for (const { later, earlier: before, min } of bounds) {
+      const pulls = earlier ? later : before,
+        along = earlier ? before : later;
+      if (!group.has(pulls) || group.has(along) || start(later) - start(before) - min > SAME) continue;
+      if (along === FIXED) return undefined;
+      group.add(along);
+      grown = true;
+    }
+  }
+  let far = Infinity;
+  for (const { later, earlier: before, min } of bounds)
+    if (group.has(earlier ? later : before) && !group.has(earlier ? before : later))
+      far = Math.min(far, start(later) - start(before) - min);
+  return { group, far };
+}
+
+/**
+ * A plan moved, group by group, as long as it gets better; nothing overtakes anything. As late as possible is not best where a follower
+ * that comes earlier lets something stand less.
+ */
+export function shifted(evening: Evening, plan: readonly Planned[], measure: Measure): Valued {
+  const { tasks } = evening,
+    bounds = boundsOf(evening, plan);
+  const byId = new Map(plan.map((one) => [one.id, one]));
+  const cooks = tasks.map(({ id }) => byId.get(id)!.cook);
+  let starts = startsOf(evening, plan);
+  const asPlan = (at: readonly number[]): readonly Planned[] =>
+    tasks.map((task, i) => ({ id: task.id, start: at[i]!, end: at[i]! + lengthOf(task), cook: cooks[i] }));
+  let worth = measure(starts);
+  const better = (): boolean => {
+    for (let i = 0; i < tasks.length; i++)
+      for (const earlier of [true, false]) {
+        const move = moved(bounds, starts, i, earlier);
+        if (!move || !(move.far > SAME) || move.far === Infinity) continue;
+        const next = starts.map((start, k) =>
+          move.group.has(k) ? start + (earlier ? -move.far : move.far) : start,
+        );
+        const nextWorth = measure(next);
+        if (!isBetter(nextWorth, worth)) continue;
+        starts = next;
+        worth = nextWorth;
+        return true;
+      }
+    return false;
+  };
+  for (let times = 0; times < tasks.length && better(); times++);
+  return { plan: asPlan(starts), worth };
+}

@@ -1,0 +1,80 @@
+import { SAME } from './plan.params.js';
+
+/** How long something takes, min, from low to high; planning uses the high end. */
+export interface Minutes {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What must have ended before a task begins, and how long before: min from its end to this start. */
+export interface After {
+  readonly id: string;
+  readonly least: number;
+  /** Absent: however long. */
+  readonly most?: number;
+}
+
+/** One piece of work of an evening. */
+export interface PlanTask {
+  readonly id: string;
+  /** Somebody stands at it; a waiting task needs nobody, and may run and begin in sleep. */
+  readonly hands: boolean;
+  readonly minutes: Minutes;
+  /** What it holds while it runs, and no longer. */
+  readonly machine?: string;
+  /** °C of an oven: tasks of the same temperature share it. */
+  readonly ovenC?: number;
+  readonly after: readonly After[];
+  /** min that what it made may stand until its last follower begins, or until serving; absent where that is no matter. */
+  readonly mayStand?: number;
+  /** Who does it; absent is whoever is free. */
+  readonly cook?: string;
+}
+
+/** A stretch of time, min from midnight of the day before. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** An evening to be planned. Minute 0 is midnight of the day before. */
+export interface Evening {
+  readonly tasks: readonly PlanTask[];
+  /** How many there are of each machine; what is not named is never short. */
+  readonly machines: ReadonlyMap<string, number>;
+  readonly cooks: readonly string[];
+  readonly serveAt: number;
+  /** When somebody is up; empty is always. */
+  readonly awake: readonly Span[];
+}
+
+/** Where a task stands in a plan. */
+export interface Planned {
+  readonly id: string;
+  readonly start: number;
+  readonly end: number;
+  readonly cook: string | undefined;
+}
+
+/** min that a task is planned with. */
+export const lengthOf = ({ minutes }: PlanTask): number => minutes.high;
+
+/** Starts of a plan in the order of the tasks. */
+export function startsOf({ tasks }: Evening, plan: readonly Planned[]): readonly number[] {
+  const starts = new Map(plan.map(({ id, start }) => [id, start]));
+  return tasks.map(({ id }) => starts.get(id)!);
+}
+
+/** The stretch in which somebody is up for all of it; undefined where nobody is. */
+export const upDuring = ({ awake }: Evening, start: number, end: number): Span | undefined =>
+  awake.find(({ from, to }) => from <= start + SAME && to >= end - SAME);
+
+/** Direct followers of each task, with the lags. */
+export function followersOf(
+  tasks: readonly PlanTask[],
+): ReadonlyMap<string, readonly (After & { readonly by: string })[]> {
+  const followers = new Map<string, (After & { by: string })[]>(tasks.map(({ id }) => [id, []]));
+  for (const task of tasks)
+    for (const lag of task.after) followers.get(lag.id)?.push({ ...lag, by: task.id });
+  return followers;
+}

@@ -1,0 +1,74 @@
+import { LONG_WAIT, SAME } from './plan.params.js';
+import { type Evening, lengthOf, type Planned, startsOf } from './task.js';
+
+/** What a plan is worth: less is better, waiting first. */
+export interface Worth {
+  /** min that what may stand does stand, all together. */
+  readonly waiting: number;
+  /** min from the earliest start to serving, without long waits and what comes before them. */
+  readonly span: number;
+}
+
+/** A plan with what it is worth. */
+export interface Valued {
+  readonly plan: readonly Planned[];
+  readonly worth: Worth;
+}
+
+/** Works out what plans of one evening are worth, from their starts in the order of its tasks. */
+export type Measure = (starts: readonly number[]) => Worth;
+
+/**
+ * The measure of an evening, made once for many plans. With `any` every long wait counts as one; else only those that the tasks ask for, so
+ * that nothing is begun hours too early to make tonight look short.
+ */
+export function measureOf({ tasks, serveAt }: Evening, waits: 'any' | 'asked'): Measure {
+  const index = new Map(tasks.map(({ id }, i) => [id, i]));
+  const lengths = tasks.map(lengthOf);
+  const before = tasks.map(({ after }) => after.map(({ id }) => index.get(id)!));
+  const followers: number[][] = tasks.map(() => []);
+  before.forEach((earlier, i) => earlier.forEach((j) => followers[j]!.push(i)));
+  const standing = tasks.flatMap(({ mayStand }, i) => (mayStand === undefined ? [] : [i]));
+  const long = tasks.flatMap(({ hands, after }, i) => [
+    ...(!hands && lengths[i]! >= LONG_WAIT ? [i] : []),
+    ...after.flatMap(({ id, least }) => (least >= LONG_WAIT ? [index.get(id)!] : [])),
+  ]);
+
+  /** What comes before a long wait, the wait itself included. */
+  const beforeLongWaits = (starts: readonly number[]): ReadonlySet<number> => {
+    const found = new Set<number>();
+    const take = (i: number): void => {
+      if (found.has(i)) return;
+      found.add(i);
+      before[i]!.forEach(take);
+    };
+    long.forEach(take);
+    if (waits === 'any')
+      before.forEach((earlier, i) => {
+        for (const j of earlier) if (starts[i]! - starts[j]! - lengths[j]! >= LONG_WAIT) take(j);
+      });
+    return found;
+  };
+
+  return (starts) => {
+    let waiting = 0;
+    for (const i of standing) {
+      const end = starts[i]! + lengths[i]!;
+      let until = followers[i]!.length > 0 ? end : serveAt;
+      for (const next of followers[i]!) until = Math.max(until, starts[next]!);
+      waiting += Math.max(0, until - end);
+    }
+    const away = beforeLongWaits(starts);
+    let first = serveAt;
+    for (let i = 0; i < tasks.length; i++) if (!away.has(i)) first = Math.min(first, starts[i]!);
+    return { waiting, span: serveAt - first };
+  };
+}
+
+/** What one plan is worth. */
+export const worthOf = (evening: Evening, plan: readonly Planned[]): Worth =>
+  measureOf(evening, 'any')(startsOf(evening, plan));
+
+/** Whether one plan is better than another. */
+export const isBetter = (a: Worth, b: Worth): boolean =>
+  a.waiting < b.waiting - SAME || (a.waiting < b.waiting + SAME && a.span < b.span - SAME);

@@ -1,0 +1,87 @@
+import type { Ingredient } from '../../ingredient/ingredient.js';
+import { COUNTED } from '../../quantity/amount.js';
+import { gramsPerUnit } from '../../quantity/measures.js';
+import type { UnitId } from '../../quantity/unit.js';
+import { wordsOf } from '../../larder/search-words.js';
+import type { PieceSize, SaidQuantity, SpokenAmount } from './spoken-amount.js';
+import type { SpokenUnitRow } from './spoken-unit.params.js';
+
+/** g from the least to the most that may be meant, and the unit of formulas that says it, where there is one. */
+export interface SpokenGrams {
+  readonly low: number;
+  readonly mid: number;
+  readonly high: number;
+  readonly unit: UnitId | undefined;
+}
+
+/** How far one piece lies from another, as a factor; more where its size is not said. */
+const PIECE_SPREAD = 1.2,
+  SAID_SPREAD = 1.12;
+
+/** g of one of a unit that nobody has exact: by the thing, by a word of its name, by its shelf. */
+function vagueG(unit: SpokenUnitRow, { id, shelf, name, otherNames }: Ingredient): number | undefined {
+  const { of = {} } = unit;
+  if (of[id] !== undefined) return of[id];
+  const words = new Set([name, ...otherNames].flatMap(wordsOf));
+  const named = Object.entries(of).find(([key]) => wordsOf(key).every((word) => words.has(word)));
+  return named?.[1] ?? of[shelf] ?? unit.g;
+}
+
+/** g of one, and the unit that says so. */
+function perOne(
+  unit: SpokenUnitRow | undefined,
+  size: PieceSize | undefined,
+  ingredient: Ingredient,
+): { readonly g: number; readonly unit: UnitId | undefined; readonly spread: number } | undefined {
+  const { measures } = ingredient;
+  if (!unit) {
+    const asked = size && measures.pieces?.[size] !== undefined ? size : undefined;
+    const piece = asked ?? COUNTED.find((id) => measures.pieces?.[id] !== undefined);
+    const g = piece && measures.pieces?.[piece];
+    return piece && g !== undefined
+      ? { g, unit: piece, spread: asked ? SAID_SPREAD : PIECE_SPREAD }
+      : undefined;
+  }
+  if (unit.unit) {
+    const g = gramsPerUnit(measures, unit.unit);
+    if (g !== undefined) return { g, unit: unit.unit, spread: 1 };
+  }
+  // A volume of what has no density is reckoned as water, doubtfully.
+  if (unit.ml !== undefined) {
+    const own = vagueG({ ...unit, g: unit.ml * (measures.density ?? 1) }, ingredient);
+    return own === undefined
+      ? undefined
+      : { g: own, unit: undefined, spread: measures.density === undefined ? 1.3 : 1 };
+  }
+  const g = vagueG(unit, ingredient);
+  return g === undefined ? undefined : { g, unit: undefined, spread: 1 };
+}
+
+const weighed = (
+  { low, mid, high, unit, by, spread: own }: SaidQuantity,
+  size: PieceSize | undefined,
+  ingredient: Ingredient,
+): SpokenGrams | undefined => {
+  const one = perOne(unit, size, ingredient);
+  if (!one) return undefined;
+  const spread = one.spread * own,
+    g = one.g * by;
+  // A heaped spoon is no spoon of formulas: it is kept by its weight.
+  return {
+    low: (low * g) / spread,
+    mid: mid * g,
+    high: high * g * spread,
+    unit: by === 1 ? one.unit : undefined,
+  };
+};
+
+const isMass = (unit: UnitId | undefined): boolean =>
+  unit === 'g' || unit === 'kg' || unit === 'oz' || unit === 'lb' || unit === 'mg';
+
+/** What a spoken amount of a thing weighs; a weight that is told beside a volume wins. Undefined where nobody knows. */
+export function gramsSpoken(amount: SpokenAmount, ingredient: Ingredient): SpokenGrams | undefined {
+  const first = weighed(amount, amount.size, ingredient),
+    again = amount.also && weighed(amount.also, undefined, ingredient);
+  if (again && (!first || (isMass(again.unit) && !isMass(first.unit)))) return again;
+  return first ?? again;
+}

@@ -1,0 +1,54 @@
+/** Words that say nothing of what a thing is. English. */
+export const saysNothing: ReadonlySet<string> = new Set(
+  `organic fresh freshly good quality good-quality best finest fine ripe large small medium medium-sized big whole homemade home-made shop-bought store-bought bought leftover favourite favorite your
+  my natural pure raw plain thick thin cold warm hot lukewarm boiling tepid filtered cool chilled room-temperature temperature room clean little extra about roughly approximately just some any nice heaped level
+  of the a an with and each per optional additional more also very well fully lightly loosely firmly tightly packed virgin extra-virgin cold-pressed unrefined refined unbleached skinless blanched shelled hulled stoned pitted
+  seedless deseeded unsalted unsweetened unflavoured unflavored standard regular normal quick quick-cook tender baby young mild free-range block-style style brand type kind variety pieces piece florets floret
+  stale crusty day-old ice-cold iced ice-water skin-on skin on fat juicy plump `.split(/\s+/),
+);
+
+/** What was or is to be done to it, said before its name or behind: it changes no name where the larder has none with it. */
+export const doneWords: ReadonlySet<string> = new Set(
+  `chopped diced sliced minced grated crushed toasted soaked cooked boiled steamed roasted baked drained rinsed melted softened peeled mashed shredded squeezed juiced cubed halved quartered torn picked
+  beaten whisked sifted frozen thawed defrosted trimmed washed scrubbed cleaned cored seeded julienned pureed puréed blended ground cracked flaked pressed crumbled caramelised caramelized fried sauteed sautéed wilted
+  strained divided dissolved warmed bruised smashed zested bashed snipped shaved microplaned finely coarsely roughly thinly thickly overnight fresh-squeezed`.split(/\s+/),
+);
+
+/**
+ * What cooks call things that the larder has under another name, British and American: the larder's own names need no row here.
+ * @source everyday cookery words
+ */
+export const sameThing: Readonly<Record<string, string>> = {
+  nooch: 'nutritional yeast', 'yeast flakes': 'nutritional yeast', 'nutritional yeast flakes': 'nutritional yeast', 'savoury yeast flakes': 'nutritional yeast', evoo: 'olive oil', 'cornflour': 'corn starch', 'maize starch': 'corn starch',
+  'all-purpose flour': 'wheat flour', 'all purpose flour': 'wheat flour', 'ap flour': 'wheat flour', 'plain flour': 'wheat flour', 'white flour': 'wheat flour', flour: 'wheat flour', 'strong flour': 'wheat flour',
+  'vegetable broth': 'vegetable stock', 'veggie broth': 'vegetable stock', 'veggie stock': 'vegetable stock', 'veg stock': 'vegetable stock', 'veg broth': 'vegetable stock', broth: 'vegetable stock', 'stock cube': 'stock cube', 'bouillon cube': 'stock cube', bouillon: 'stock powder', 'vegetable bouillon powder': 'stock powder', 'bouillon powder': 'stock powder',
+  'kosher salt': 'salt', 'table salt': 'salt', 'sea salt': 'salt', 'fine sea salt': 'salt', 'rock salt': 'salt', 'himalayan salt': 'salt', seasoning: 'salt', 'flaky salt': 'sea salt flakes', 'flaky sea salt': 'sea salt flakes',
+  'kala namak': 'black salt', pepper: 'black pepper', peppercorns: 'black pepper', 'cracked pepper': 'black pepper', 'ground pepper': 'black pepper', 'soy sauce': 'soy sauce', shoyu: 'soy sauce',
+  'granulated sugar': 'sugar', 'caster sugar': 'sugar', 'white sugar': 'sugar', 'cane sugar': 'sugar', 'agave nectar': 'agave syrup', agave: 'agave syrup',
+  'vegetable oil': 'rapeseed oil', 'neutral oil': 'rapeseed oil', 'canola oil': 'rapeseed oil', 'neutral-flavoured oil': 'rapeseed oil', 'flavourless oil': 'rapeseed oil', oil: 'rapeseed oil',
+  'vegan butter': 'plant butter', 'plant-based butter': 'plant butter', 'plant butter': 'plant butter', 'dairy-free butter': 'plant butter', 'non-dairy butter': 'plant butter', 'plant based butter': 'plant butter', margarine: 'plant butter tub', 'dairy-free spread': 'plant butter tub', 'vegan spread': 'plant butter tub',
+  'soy milk': 'soya drink', 'soya milk': 'soya drink', 'almond milk': 'almond drink', 'oat milk': 'oat drink', 'rice milk': 'rice drink', 'cashew milk': 'cashew drink', 'hemp milk': 'hemp drink', 'pea milk': 'pea drink', 'hazelnut milk': 'hazelnut drink',
+  'cashews': 'cashew', 'cashew nuts': 'cashew', 'sunflower seeds': 'sunflower seed', 'white wine vinegar': 'wine vinegar', 'sherry vinegar': 'wine vinegar', 'champagne vinegar': 'wine vinegar', 'chili powder': 'chilli powder mild', 'chilli powder': 'chilli powder mild', bread: 'bread wheat', 'toasted sesame oil': 'sesame oil', 'red wine vinegar': 'wine vinegar', 'apple cider vinegar': 'cider vinegar', acv: 'cider vinegar', vinegar: 'white vinegar', 'distilled vinegar': 'white vinegar', 'spirit vinegar': 'white vinegar',
+  'garbanzo beans': 'chickpea', garbanzos: 'chickpea', 'cannellini beans': 'white bean', 'great northern beans': 'white bean', 'navy beans': 'white bean', 'haricot beans': 'white bean', 'lima beans': 'butter bean', 'butterbeans': 'butter bean',
+  zucchini: 'courgette', eggplant: 'aubergine', rutabaga: 'swede', 'celery root': 'celeriac', 'bell pepper': 'red pepper', capsicum: 'red pepper', 'red bell pepper': 'red pepper', 'spring greens': 'kale', beets: 'beetroot', beet: 'beetroot', 'sunchokes': 'jerusalem artichoke',
+  'chopped tomatoes': 'tomatoes canned', 'crushed tomatoes': 'tomatoes canned', 'plum tomatoes': 'tomatoes canned', 'sun-dried tomatoes': 'tomato dried', 'sundried tomatoes': 'tomato dried', 'sun dried tomatoes': 'tomato dried', 'tomato purée': 'tomato paste', 'tomato puree': 'tomato paste', 'tomato concentrate': 'tomato paste',
+  'liquid smoke': 'smoke water', 'chilli flakes': 'chilli flakes', 'red pepper flakes': 'chilli flakes', 'chili flakes': 'chilli flakes', 'smoked paprika': 'paprika smoked', 'sweet paprika': 'paprika sweet', paprika: 'paprika sweet',
+  'ground nutmeg': 'nutmeg', 'ground cumin': 'cumin', 'ground turmeric': 'turmeric', 'garlic granules': 'garlic powder', 'granulated garlic': 'garlic powder', 'onion granules': 'onion powder', 'granulated onion': 'onion powder', 'dry mustard': 'mustard powder', 'ground mustard': 'mustard powder', 'english mustard powder': 'mustard powder', 'dijon mustard': 'mustard', 'yellow mustard': 'mustard', 'wholegrain mustard': 'mustard coarse', 'whole grain mustard': 'mustard coarse', 'grainy mustard': 'mustard coarse',
+  'tapioca flour': 'tapioca starch', 'tapioca': 'tapioca starch', 'potato flour': 'potato starch', 'arrowroot powder': 'arrowroot', 'xanthan gum': 'xanthan', 'guar gum': 'guar', 'agar agar': 'agar', 'agar-agar': 'agar', 'agar powder': 'agar', carrageenan: 'kappa carrageenan', 'kappa carrageenan': 'kappa carrageenan', 'psyllium husks': 'psyllium husk',
+  aquafaba: 'chickpea water', 'chickpea brine': 'chickpea water', 'reserved pasta water': 'pasta water', 'pasta cooking water': 'pasta water', 'white miso': 'rice miso', 'white miso paste': 'rice miso', 'shiro miso': 'rice miso', 'yellow miso': 'rice miso', 'sweet miso': 'rice miso', 'miso paste': 'miso', 'sauerkraut juice': 'kraut brine', 'sauerkraut brine': 'kraut brine', 'pickle juice': 'pickle brine',
+  'coconut milk': 'coconut milk', 'full-fat coconut milk': 'coconut milk', 'full fat coconut milk': 'coconut milk', 'light coconut milk': 'coconut drink', 'coconut cream': 'coconut cream', 'refined coconut oil': 'coconut oil', 'deodorised coconut oil': 'coconut oil',
+  'soya yogurt': 'soya yogurt', 'soy yogurt': 'soya yogurt', 'vegan yogurt': 'soya yogurt', 'plant yogurt': 'soya yogurt', 'coconut yoghurt': 'coconut yogurt', 'soy cream': 'soya cream', 'vegan cream': 'soya cream', 'single cream': 'soya cream',
+  'ground almonds': 'almond ground', 'almond flour': 'almond ground', 'almond meal': 'almond ground', 'flaxseed': 'flax seed ground', 'ground flaxseed': 'flax seed ground', 'linseed': 'flax seed ground', 'ground linseed': 'flax seed ground', 'hemp hearts': 'hemp seed', 'shelled hemp seeds': 'hemp seed', pepitas: 'pumpkin seed',
+  'red lentils': 'red lentil dry', 'split red lentils': 'red lentil dry', 'yellow split peas': 'split pea dry', 'split peas': 'split pea dry', 'moong dal': 'mung dry', 'mung beans': 'mung dry', 'green lentils': 'green lentil dry', 'frozen peas': 'green pea', peas: 'green pea', 'garden peas': 'green pea', 'petits pois': 'green pea',
+  'rolled oats': 'oat flakes', 'porridge oats': 'oat flakes', oats: 'oat flakes', 'oatmeal': 'oat flakes', 'white rice': 'rice dry', 'jasmine rice': 'rice dry', 'basmati rice': 'rice dry', 'butternut squash': 'squash', pumpkin: 'squash', butternut: 'squash',
+  'flat-leaf parsley': 'parsley fresh', 'flat leaf parsley': 'parsley fresh', 'curly parsley': 'parsley fresh', parsley: 'parsley fresh', basil: 'basil fresh', chives: 'chives fresh', dill: 'dill fresh', 'silken tofu': 'tofu silken', 'firm tofu': 'tofu firm', 'extra-firm tofu': 'tofu firm', 'extra firm tofu': 'tofu firm', tofu: 'tofu firm', 'smoked tofu': 'tofu smoked',
+  'porcini': 'porcini dried', 'dried porcini': 'porcini dried', 'dried shiitake': 'shiitake dried', 'button mushrooms': 'mushroom', 'chestnut mushrooms': 'mushroom', 'cremini mushrooms': 'mushroom', mushrooms: 'mushroom', 'cherry tomatoes': 'tomato fresh', 'vine tomatoes': 'tomato fresh', tomatoes: 'tomato fresh', tomato: 'tomato fresh',
+  'echalion shallot': 'shallot', 'banana shallot': 'shallot', 'vegan mayo': 'mayonnaise egg free', 'vegan mayonnaise': 'mayonnaise egg free', mayo: 'mayonnaise', 'panko': 'breadcrumbs wheat', 'panko breadcrumbs': 'breadcrumbs wheat', breadcrumbs: 'breadcrumbs wheat', hummus: 'chickpea dip', houmous: 'chickpea dip',
+  thyme: 'thyme fresh', oregano: 'oregano fresh', rosemary: 'rosemary fresh', sage: 'sage fresh', coriander: 'coriander fresh', mint: 'mint fresh', chilli: 'chilli fresh', chili: 'chilli fresh', ginger: 'ginger fresh', pasta: 'pasta wheat dry', 'vegan cheese': 'plant block', 'vegan parmesan': 'plant parmesan', 'chopped frozen spinach': 'spinach frozen', cabbage: 'white cabbage', 'dry white wine': 'white wine', wine: 'white wine', 'msg': 'msg', marmite: 'yeast extract', 'kudzu': 'kudzu starch', 'sweet rice flour': 'glutinous rice flour', mochiko: 'glutinous rice flour', 'gram flour': 'chickpea flour', besan: 'chickpea flour',
+};
+
+/** Words that name a form and no thing: what shares only these with a row is not that row. */
+export const namesNothing: ReadonlySet<string> = new Set(
+  `powder sauce flake seed leaf cheese milk oil paste butter cream juice water starch flour gum root nut bean drink sugar syrup vinegar salt stock broth yogurt yeast spread dip bread pasta noodle rice
+  vegetable fruit herb spice seasoning mix blend granule cube stick zest peel skin wine extract essence dressing mayonnaise pepper mustard brine meat stalk stem spray substitute alternative replacer dried vegan smoked sweet white red green black brown yellow light dark hot mild salted roasted canned plant dairy-free`.split(/\s+/),
+);
