@@ -1,4 +1,4 @@
-import { type AllergenId, allergenIds, LONGEST_TAUGHT } from '@alterum/core';
+import { type AllergenId, allergenIds, type Kitchen, kitchens, LONGEST_TAUGHT } from '@alterum/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -140,6 +140,10 @@ export class BackupWord extends TaughtWordBody {
 export class BackupHousehold extends LawBody {
   @Equals(HERE, { message: `The household is called “${HERE}”.` }) id!: typeof HERE;
   @IsBoolean({ message: 'Say whether the list was chosen.' }) lawChosen!: boolean;
+  /** Absent where nobody has said, and in backups from before it was asked. */
+  @MayBeAbsent()
+  @IsIn([...kitchens], { message: `Spoons and cups are those of one of: ${kitchens.join(', ')}.` })
+  kitchen?: Kitchen;
   @IsDefined({ message: 'Say what is cooked tonight.' })
   @IsPart()
   @Type(() => TonightBody)

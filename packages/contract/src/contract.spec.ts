@@ -167,3 +167,39 @@ test('a refusal is a sentence that says what would do', () => {
   expect(messages.length).toBeGreaterThan(30);
   for (const message of messages) expect(message).toMatch(/^[A-Z].{10,}\.$/);
 });
+
+test('how loosely an amount was said is sent and comes back; who knows nothing of it takes nothing away', () => {
+  const range = { low: 2, high: 3 };
+  const line = {
+    id: 'a',
+    ingredient: 'garlic',
+    amount: { value: 2.5, unit: 'clove' as const, range },
+    role: 'savory' as const,
+    preparation: 'as-is' as const,
+    stage: 'start' as const,
+  };
+  const formula = { ...blankFormula, lines: [line] };
+  const sent = formulaBodyOf(formula);
+  expect(sent.lines[0]).toMatchObject({ amount: 2.5, unit: 'clove', amountRange: range });
+  expect(formulaOfContent(sent)).toEqual(formula);
+  const complete = () => ({ id: 'a', ingredient: ingredientById('garlic') });
+  const back = (change: object) =>
+    formulaFromBody({ name: 'x', lines: [{ ...sent.lines[0]!, ...change }] }, complete, formula).lines[0]
+      ?.amount;
+  expect(back({})).toEqual(line.amount);
+  expect(back({ amountRange: undefined })).toEqual(line.amount);
+  expect(back({ amountRange: null })).toEqual({ value: 2.5, unit: 'clove' });
+  expect(back({ amountRange: undefined, amount: 4 })).toEqual({ value: 4, unit: 'clove' });
+});
+
+test.each([
+  ['outside of the amount', { low: 3, high: 4 }, ['lines.0.amountRange']],
+  ['upside down', { low: 3, high: 2 }, ['lines.0.amountRange']],
+  ['below nothing', { low: -1, high: 3 }, ['lines.0.amountRange.low']],
+  ['half', { low: 1 }, ['lines.0.amountRange.high']],
+  ['no range at all', 'wide', ['lines.0.amountRange', 'lines.0.amountRange']],
+])('a range that is %s is refused where it stands', (_case, amountRange, fields) => {
+  const body = { name: 'x', lines: [{ ingredient: 'garlic', amount: 2.5, unit: 'clove', amountRange }] };
+  expect(troubles(FormulaBody, body)).toEqual(expect.arrayContaining([fields[0]]));
+  expect(troubles(PredictRequest, { lines: body.lines })).toEqual(expect.arrayContaining([fields[0]]));
+});

@@ -1,4 +1,5 @@
 import {
+  type AmountRange,
   blankFormula,
   type Formula,
   type Ingredient,
@@ -20,6 +21,12 @@ export type LineCompletion = (line: LineInput) => {
   readonly ingredient: Ingredient | undefined;
 };
 
+/** Who knows nothing of ranges, and leaves the amount, leaves its range as well. */
+const rangeSent = ({ amountRange, amount, unit }: LineInput, before: Line | undefined): AmountRange | null =>
+  amountRange === undefined && before?.amount?.value === amount && before.amount.unit === unit
+    ? (before.amount.range ?? null)
+    : (amountRange ?? null);
+
 function lineFromInput(line: LineInput, complete: LineCompletion, standing: readonly Line[]): Line {
   const { id, ingredient } = complete(line);
   const before = standing.find((other) => other.id === id);
@@ -36,7 +43,7 @@ function lineFromInput(line: LineInput, complete: LineCompletion, standing: read
     ...readyOfInput(line),
     id,
     ingredient: ingredient?.id ?? line.ingredient,
-    amount: amountOfInput(line.amount, line.unit),
+    amount: amountOfInput(line.amount, line.unit, rangeSent(line, before)),
     role: line.role ?? ingredient?.role ?? 'body',
     preparation: line.preparation ?? 'as-is',
     stage: line.stage ?? 'start',
@@ -110,10 +117,10 @@ export function formulaBodyOf(formula: Formula): FormulaContent {
 /** The core's formula from what the server answered or what a draft kept, older drafts included. */
 export function formulaOfContent(content: FormulaContent): Formula {
   const { name, family, portions, note, process, serve, brief } = content;
-  const lines = content.lines.map(({ amount, unit, hold, ready, weighed, ...line }) => ({
+  const lines = content.lines.map(({ amount, unit, amountRange, hold, ready, weighed, ...line }) => ({
     ...line,
     ...readyOfInput({ ready, weighed }),
-    amount: amountOfInput(amount, unit),
+    amount: amountOfInput(amount, unit, amountRange),
     ...holdOfInput(hold),
   }));
   return {

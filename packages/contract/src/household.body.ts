@@ -1,4 +1,4 @@
-import { type Tool, tools } from '@alterum/core';
+import { type Kitchen, kitchens, type Tool, tools } from '@alterum/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -20,6 +20,12 @@ export type Law = (typeof laws)[number];
 export class LawBody {
   @IsIn([...laws], { message: `The list of allergens must be one of: ${laws.join(', ')}.` })
   law!: Law;
+}
+
+/** Whose spoons and cups a household measures with. */
+export class KitchenBody {
+  @IsIn([...kitchens], { message: `Spoons and cups are those of one of: ${kitchens.join(', ')}.` })
+  kitchen!: Kitchen;
 }
 
 /** A formula that is cooked tonight. */

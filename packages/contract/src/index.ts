@@ -40,7 +40,7 @@ export { NutritionLabelInput, OwnIngredientBody, OwnIngredientUpdate } from './o
 export { type OwnIngredientView } from './own-ingredient.view.js';
 export { LABEL_LIMIT, LabelText } from './label.body.js';
 export { type LabelView, type PackLabelView } from './label.view.js';
-export { HoldInput, LineInput, PotLineInput } from './line.body.js';
+export { AmountRangeInput, HoldInput, LineInput, PotLineInput } from './line.body.js';
 export { EaterInput, WhoCanEatRequest } from './who-can-eat.body.js';
 export { type WhoCanEatResponse, type WhoCanEatView } from './who-can-eat.view.js';
 export {
@@ -73,6 +73,7 @@ export { kitchenLimits, requestLimits } from './kitchen-limits.js';
 export {
   AddedInput,
   type Law,
+  KitchenBody,
   LawBody,
   laws,
   PotTonight,
@@ -80,7 +81,7 @@ export {
   VersionDraft,
   VersionsBody,
 } from './household.body.js';
-export { type HouseholdView } from './household.view.js';
+export { type HouseholdView, type UsedIngredientView } from './household.view.js';
 export { eveningLimits } from './evening-limits.js';
 export { StockInput } from './stock.body.js';
 export { type StockView } from './stock.view.js';

@@ -30,6 +30,27 @@ import { IsBetween, IsIngredientId, IsPart, MayBeAbsent } from './field.js';
 import { requestLimits } from './kitchen-limits.js';
 import { AreOperations, OperationInput } from './operation.body.js';
 
+@ValidatorConstraint({ name: 'holdsItsAmount' })
+class HoldsItsAmount implements ValidatorConstraintInterface {
+  validate(range: unknown, { object }: ValidationArguments): boolean {
+    const { amount } = object as PotLineInput;
+    const { low, high } = (range ?? {}) as Partial<AmountRangeInput>;
+    return typeof amount === 'number' && !(Number(low) > amount) && !(Number(high) < amount);
+  }
+  defaultMessage(): string {
+    return 'The range of an amount must hold the amount itself: low, amount, high.';
+  }
+}
+
+/** What may be meant by an amount that was said loosely, in its unit. */
+export class AmountRangeInput {
+  @IsBetween('The least of the amount', 0, 100_000)
+  low!: number;
+
+  @IsBetween('The most of the amount', 0, 100_000)
+  high!: number;
+}
+
 /** One thing in the pot: what, how much, how prepared and when it goes in. */
 export class PotLineInput {
   /** By which a method names it; on a formula made by the client, or by the server when it is absent. */
@@ -52,6 +73,13 @@ export class PotLineInput {
 
   @IsIn(unitIds as UnitId[], { message: `The unit must be one of: ${unitIds.join(', ')}.` })
   unit!: UnitId;
+
+  /** Where the amount was said loosely ("2-3", "a handful"), what it lies between; null or absent is as weighed. */
+  @IsOptional()
+  @IsPart()
+  @Type(() => AmountRangeInput)
+  @Validate(HoldsItsAmount)
+  amountRange?: AmountRangeInput | null;
 
   @MayBeAbsent()
   @IsIn([...preparations], { message: `The preparation must be one of: ${preparations.join(', ')}.` })

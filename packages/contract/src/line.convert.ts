@@ -1,4 +1,4 @@
-import type { Amount, Hold, Line, UnitId } from '@alterum/core';
+import type { Amount, AmountRange, Hold, Line, UnitId } from '@alterum/core';
 import type { HoldInput, LineInput } from './line.body.js';
 import { inputOfMethod, methodOfInput } from './operation.convert.js';
 
@@ -12,8 +12,14 @@ export function holdOfInput(input: HoldInput | null | undefined): { readonly hol
 }
 
 /** The core’s amount; absent where none was said. */
-export const amountOfInput = (amount: number | null, unit: UnitId): Amount | undefined =>
-  amount === null ? undefined : { value: amount, unit };
+export const amountOfInput = (
+  amount: number | null,
+  unit: UnitId,
+  range?: AmountRange | null,
+): Amount | undefined =>
+  amount === null
+    ? undefined
+    : { value: amount, unit, ...(range ? { range: { low: range.low, high: range.high } } : {}) };
 
 /** What is done to a line, and how it was weighed; nothing where nothing was said. */
 export const readyOfInput = ({
@@ -31,5 +37,6 @@ export const inputOfLine = ({ amount, hold, ready, weighed, ...line }: Line): Re
   weighed: weighed ?? 'before',
   amount: amount?.value ?? null,
   unit: amount?.unit ?? 'g',
+  amountRange: amount?.range ? { ...amount.range } : null,
   hold: inputOfHold(hold),
 });

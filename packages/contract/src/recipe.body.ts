@@ -1,5 +1,5 @@
-import { LONGEST_RECIPE } from '@alterum/core';
-import { IsString, MaxLength, ValidateIf } from 'class-validator';
+import { type Kitchen, kitchens, LONGEST_RECIPE } from '@alterum/core';
+import { IsIn, IsString, MaxLength, ValidateIf } from 'class-validator';
 import { MayBeAbsent } from './field.js';
 
 const limit = {
@@ -17,4 +17,9 @@ export class RecipeReadRequest {
   @IsString({ message: 'The source of the page must be a text.' })
   @MaxLength(LONGEST_RECIPE, limit)
   html?: string;
+
+  /** Whose spoons, cups and pints are meant; those of the US where it is left out, and a pint is either. */
+  @MayBeAbsent()
+  @IsIn([...kitchens], { message: `Spoons and cups are those of one of: ${kitchens.join(', ')}.` })
+  kitchen?: Kitchen;
 }

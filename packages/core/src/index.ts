@@ -1,7 +1,16 @@
 /** The door of the core: pure, without clock, chance, network or environment. README.md shows how to use it alone. */
 
 // Numbers and amounts, as cooks write them.
-export { type Amount, amountText, gramsOf, LARGEST_LINE_G, readAmount } from './quantity/amount.js';
+export {
+  type Amount,
+  type AmountRange,
+  amountText,
+  gramsOf,
+  LARGEST_LINE_G,
+  readAmount,
+} from './quantity/amount.js';
+export { type Kitchen, kitchenOf, kitchens, usualKitchen } from './quantity/kitchen.js';
+export { amountSd } from './quantity/amount-doubt.js';
 export { kitchenMeasure, kitchenMeasureOf } from './quantity/kitchen-measure.js';
 export type { Measures } from './quantity/measures.js';
 export { celsius, grams, type Grams } from './quantity/quantity.js';
@@ -56,6 +65,11 @@ export type { Worth } from './plan/worth.js';
 
 // Recipes as they are written elsewhere.
 export { formulaOfRecipe, type TakenLine } from './reading/formula-of-recipe.js';
+export type { Habits } from './reading/habits.js';
+export { offersFor, openParts } from './formula/skeleton.js';
+export type { SkeletonPart } from './formula/skeleton.params.js';
+export type { UsedIngredients } from './larder/used.js';
+export { readSaidAmount } from './reading/amount/read-said-amount.js';
 export { readRecipe, type RecipeSource } from './reading/read-recipe.js';
 export { readIngredientLine, type ReadLine, weighedAs } from './reading/text/ingredient-line.js';
 export { LONGEST_RECIPE, type ReadRecipe } from './reading/text/recipe-text.js';
@@ -138,7 +152,8 @@ export type { HomeTests } from './predict/home-test/home-tests.js';
 export type { Mixture } from './predict/mixture/mixture.js';
 export { KJ_PER_KCAL, type Known, type Nutrition } from './predict/nutrition/nutrition.js';
 export { potAt } from './predict/pot-at.js';
-export { predict, predictPot } from './predict/predict.js';
+export { predict, predictAt } from './predict/predict.js';
+export { predictPot } from './predict/predict-pot.js';
 export type { PointPrediction, Prediction, PredictionFlag } from './predict/prediction.js';
 export { type Report, reportOn } from './predict/report.js';
 export type { SpreadableWindow } from './predict/spreadable-window.js';

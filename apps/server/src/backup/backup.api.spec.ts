@@ -35,6 +35,7 @@ test('backup, empty kitchen, restore gives the same backup, put away things and 
       {
         law: 'us',
         lawChosen: true,
+        kitchen: 'metric',
         tonight: { pots: [{ tools: ['jar'] }] },
         divided: { versions: [{ name: 'Hot' }] },
       },

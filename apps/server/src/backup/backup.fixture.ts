@@ -66,6 +66,7 @@ export function backupsOf(server: () => KitchenServer) {
     await ask().put('/api/stock/cashew').send({ grams: 250 }).expect(200);
     await ask().put('/api/words/zorblax').send({ means: 'celery' }).expect(200);
     await ask().put('/api/household/law').send({ law: 'us' }).expect(200);
+    await ask().put('/api/household/kitchen').send({ kitchen: 'metric' }).expect(200);
     await ask()
       .post('/api/briefs')
       .send({ name: 'For pasta', wishes: [{ rail: 'fat', low: 5, high: 15, weight: 2, pinned: true }] })

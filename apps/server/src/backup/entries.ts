@@ -74,10 +74,11 @@ const wordOf = ({ word, means, taughtAt }: TaughtWordRow): BackupWord => ({
   taughtAt: when(taughtAt),
 });
 
-const householdOf = ({ law, pots, versions, saidAt }: HouseholdRow): BackupHousehold => ({
+const householdOf = ({ law, kitchen, pots, versions, saidAt }: HouseholdRow): BackupHousehold => ({
   id: HERE,
   law: law ?? 'eu',
   lawChosen: law !== null,
+  ...(kitchen ? { kitchen } : {}),
   tonight: { pots: [...pots] },
   ...(versions ? { divided: versions } : {}),
   saidAt: when(saidAt),

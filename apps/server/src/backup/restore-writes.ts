@@ -96,10 +96,11 @@ export async function writeLarder(
   } of words)
     await em.upsert(TaughtWordRow, { key: taughtKey(word), word, means, taughtAt: new Date(taughtAt) });
   for (const { entry } of household) {
-    const { id, law, lawChosen, tonight, divided, saidAt } = entry;
+    const { id, law, lawChosen, kitchen, tonight, divided, saidAt } = entry;
     await em.upsert(HouseholdRow, {
       id,
       law: lawChosen ? law : null,
+      ...(kitchen ? { kitchen } : {}),
       pots: tonight.pots,
       versions: divided ?? null,
       saidAt: new Date(saidAt),

@@ -34,7 +34,7 @@ export const HEAD = `f.id, f.version, f.name, f.family, f.portions, f.updated_at
 /** Columns of `WholeRow`, from `formula f`; its lines come as one text. */
 export const WHOLE = `${HEAD}, f.note, f.process, f.method, f.writes_itself, f.serve, f.brief,
   (select json_group_array(json_object('lineId', l.line_id, 'ingredient', l.ingredient, 'amount', l.amount, 'unit', l.unit,
-    'role', l.role, 'preparation', l.preparation, 'stage', l.stage, 'ready', json(l.ready), 'weighed', l.weighed, 'hold', json(l.hold)))
+    'least', l.least, 'most', l.most, 'role', l.role, 'preparation', l.preparation, 'stage', l.stage, 'ready', json(l.ready), 'weighed', l.weighed, 'hold', json(l.hold)))
    from (select * from formula_line where formula_id = f.id order by position) l) as lines`;
 const whenOf = ({ updated_at }: HeadRow): string => new Date(updated_at).toISOString();
 const columnsOf = (row: WholeRow): FormulaColumns => ({

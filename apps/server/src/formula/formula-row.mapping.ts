@@ -1,5 +1,5 @@
 import { amountOfInput, formulaBodyOf, type FormulaView, type VersionView } from '@alterum/contract';
-import type { Formula, Line } from '@alterum/core';
+import type { AmountRange, Formula, Line } from '@alterum/core';
 import type { FormulaLineRow, FormulaRow, FormulaVersionRow } from './formula.row.js';
 
 /** What a formula is made of, as it is kept in its own row. */
@@ -14,6 +14,8 @@ export type LineColumns = Pick<
   | 'ingredient'
   | 'amount'
   | 'unit'
+  | 'least'
+  | 'most'
   | 'role'
   | 'preparation'
   | 'stage'
@@ -22,10 +24,13 @@ export type LineColumns = Pick<
   | 'hold'
 >;
 
+const rangeOf = ({ least, most }: LineColumns): AmountRange | null =>
+  typeof least === 'number' && typeof most === 'number' ? { low: least, high: most } : null;
+
 const lineFromColumns = (row: LineColumns): Line => ({
   id: row.lineId,
   ingredient: row.ingredient,
-  amount: amountOfInput(row.amount ?? null, row.unit),
+  amount: amountOfInput(row.amount ?? null, row.unit, rangeOf(row)),
   role: row.role,
   preparation: row.preparation,
   stage: row.stage,
@@ -87,6 +92,8 @@ export function lineToColumns(line: Line, position: number) {
     ingredient,
     amount: amount?.value ?? null,
     unit: amount?.unit ?? ('g' as const),
+    least: amount?.range?.low ?? null,
+    most: amount?.range?.high ?? null,
     role,
     preparation,
     stage,

@@ -184,3 +184,22 @@ test('an ingredient may be named by its exact name; units and roles are kept', a
   });
   expect(made.lines[0]).toMatchObject({ ingredient: 'cashew', role: 'savory', unit: 'g' });
 });
+
+test('a range stands with its amount wherever a formula is read, and one that does not hold it is refused', async () => {
+  const line = { ingredient: 'garlic', amount: 2.5, unit: 'clove', amountRange: { low: 2, high: 3 } };
+  const made = await create({ name: 'Loosely said', lines: [line] });
+  expect((await read(made.id)).lines[0]).toMatchObject(line);
+  const copy = (await server.ask().post(`/api/formulas/${made.id}/duplicate`).expect(201))
+    .body as FormulaView;
+  expect(copy.lines[0]).toMatchObject(line);
+  const listed = (await server.ask().get('/api/formulas?with=lines&limit=200').expect(200))
+    .body as FormulaView[];
+  expect(listed.find(({ id }) => id === made.id)?.lines[0]).toMatchObject(line);
+  const refused = await server
+    .ask()
+    .put(`/api/formulas/${made.id}`)
+    .send({ name: 'Loosely said', version: 1, lines: [{ ...line, amountRange: { low: 3, high: 4 } }] })
+    .expect(400);
+  expect(problemOf(refused).errors?.map(({ field }) => field)).toEqual(['lines[0].amountRange']);
+  expect((await read(made.id)).lines[0]).toMatchObject(line);
+});

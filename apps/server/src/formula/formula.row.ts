@@ -61,6 +61,9 @@ export const FormulaLineRow = defineEntity({
     ingredient: p.string().length(120).index(),
     amount: p.float().nullable(),
     unit: p.string().length(10).$type<UnitId>(),
+    /** Ends of an amount that was said loosely, in its unit. */
+    least: p.float().nullable(),
+    most: p.float().nullable(),
     role: p.string().length(20).$type<Role>(),
     preparation: p.string().length(20).$type<Preparation>(),
     stage: p.string().length(20).$type<Stage>(),
@@ -71,6 +74,11 @@ export const FormulaLineRow = defineEntity({
   uniques: [{ properties: ['formula', 'lineId'] }],
   checks: [
     { name: 'formula_line_amount_not_negative', expression: 'amount >= 0' },
+    {
+      name: 'formula_line_range_holds',
+      expression:
+        '(least is null) = (most is null) and (least is null or (least >= 0 and least <= amount and amount <= most))',
+    },
     { name: 'formula_line_weighed_known', expression: `weighed is null or weighed = 'ready'` },
   ],
 });

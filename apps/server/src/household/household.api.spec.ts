@@ -1,4 +1,4 @@
-import type { HouseholdView } from '@alterum/contract';
+import type { HouseholdView, UsedIngredientView } from '@alterum/contract';
 import { type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
 
 let server: KitchenServer;
@@ -13,7 +13,7 @@ const read = async () => (await server.ask().get('/api/household').expect(200)).
 const put = (part: string, body: object) => server.ask().put(`/api/household/${part}`).send(body);
 
 test('nothing is chosen at first; each choice is kept and leaves the others alone', async () => {
-  expect(await read()).toEqual({ law: 'eu', lawChosen: false, pots: [], versions: null });
+  expect(await read()).toEqual({ law: 'eu', lawChosen: false, kitchen: null, pots: [], versions: null });
   const pots = [
     { formula: formulas[1], tools: ['spoon', 'frying fat'], washedBefore: false },
     { formula: formulas[0], tools: [], washedBefore: true },
@@ -32,15 +32,17 @@ test('nothing is chosen at first; each choice is kept and leaves the others alon
     ],
   };
   await put('law', { law: 'us' }).expect(200);
+  await put('kitchen', { kitchen: 'australian' }).expect(200);
   await put('tonight', { pots }).expect(200);
   await put('versions', versions).expect(200);
-  expect(await read()).toEqual({ law: 'us', lawChosen: true, pots, versions });
+  expect(await read()).toEqual({ law: 'us', lawChosen: true, kitchen: 'australian', pots, versions });
   await put('tonight', { pots: [] }).expect(200);
-  expect(await read()).toEqual({ law: 'us', lawChosen: true, pots: [], versions });
+  expect(await read()).toEqual({ law: 'us', lawChosen: true, kitchen: 'australian', pots: [], versions });
 });
 
 test.each([
   ['a law that is none', 'law', { law: 'moon' }, 'law'],
+  ['spoons of nowhere', 'kitchen', { kitchen: 'moon' }, 'kitchen'],
   [
     'a formula that is not there',
     'tonight',
@@ -91,4 +93,26 @@ test.each([
   const problem = problemOf(await put(part, body).expect(400));
   expect(problem.errors?.map((error) => error.field)).toContain(field);
   expect(await read()).toEqual(before);
+});
+
+test('what the household cooks with is told, that of the last changed formula first; what is put away does not count', async () => {
+  const used = async () =>
+    (await server.ask().get('/api/household/used').expect(200)).body as UsedIngredientView[];
+  const before = await used();
+  expect(before.find(({ ingredient }) => ingredient === 'salt')!.formulas).toBeGreaterThan(1);
+  const line = (ingredient: string) => ({ ingredient, amount: 1, unit: 'g' });
+  const made = (
+    await server
+      .ask()
+      .post('/api/formulas')
+      .send({ name: 'Of late', lines: [line('kohlrabi'), line('salt'), line('salt')] })
+      .expect(201)
+  ).body as { id: string };
+  const now = await used();
+  expect(now.slice(0, 2).map(({ ingredient }) => ingredient)).toEqual(['kohlrabi', 'salt']);
+  const saltIn = (list: readonly UsedIngredientView[]) =>
+    list.find(({ ingredient }) => ingredient === 'salt')!.formulas;
+  expect(saltIn(now)).toBe(saltIn(before) + 1);
+  await server.ask().delete(`/api/formulas/${made.id}`).expect(204);
+  expect((await used()).some(({ ingredient }) => ingredient === 'kohlrabi')).toBe(false);
 });

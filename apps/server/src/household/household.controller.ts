@@ -1,4 +1,11 @@
-import { type HouseholdView, LawBody, TonightBody, VersionsBody } from '@alterum/contract';
+import {
+  type HouseholdView,
+  KitchenBody,
+  LawBody,
+  TonightBody,
+  type UsedIngredientView,
+  VersionsBody,
+} from '@alterum/contract';
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { HouseholdService } from './household.service.js';
@@ -16,6 +23,17 @@ export class HouseholdController {
   @Put('law')
   law(@Body() body: LawBody): Promise<HouseholdView> {
     return this.household.chooseLaw(body);
+  }
+
+  @Put('kitchen')
+  kitchen(@Body() body: KitchenBody): Promise<HouseholdView> {
+    return this.household.measureWith(body);
+  }
+
+  /** In how many formulas each ingredient stands, those of the last changed formula first. */
+  @Get('used')
+  used(): Promise<readonly UsedIngredientView[]> {
+    return this.household.used();
   }
 
   @Put('tonight')

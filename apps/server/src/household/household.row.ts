@@ -1,3 +1,4 @@
+import type { Kitchen } from '@alterum/core';
 import type { Law, PotTonight, VersionsBody } from '@alterum/contract';
 import { HERE } from '@alterum/contract';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
@@ -12,6 +13,8 @@ export const HouseholdRow = defineEntity({
     id: p.string().length(8).primary(),
     /** Null as long as nobody has chosen. */
     law: p.string().length(2).$type<Law>().nullable(),
+    /** Whose spoons and cups; null as long as nobody has said. */
+    kitchen: p.string().length(12).$type<Kitchen>().nullable(),
     pots: p.type(new StoredJson(potsShape)).$type<readonly PotTonight[]>(),
     versions: p.type(new StoredJson(versionsShape)).$type<VersionsBody>().nullable(),
     saidAt: p.datetime(),
@@ -19,6 +22,10 @@ export const HouseholdRow = defineEntity({
   checks: [
     { name: 'household_only_one', expression: `id = '${HERE}'` },
     { name: 'household_law_known', expression: "law is null or law in ('eu', 'us')" },
+    {
+      name: 'household_kitchen_known',
+      expression: "kitchen is null or kitchen in ('us', 'metric', 'australian', 'imperial')",
+    },
   ],
 });
 export type HouseholdRow = InferEntity<typeof HouseholdRow>;

@@ -3,8 +3,10 @@ import {
   formulaInLine,
   HERE,
   type HouseholdView,
+  KitchenBody,
   LawBody,
   TonightBody,
+  type UsedIngredientView,
   VersionsBody,
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/core';
@@ -14,6 +16,9 @@ import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { invalidInput } from '../platform/failure.js';
 import { HouseholdRow } from './household.row.js';
+
+/** Ingredients that are told of what a household uses. */
+const MOST_USED = 500;
 
 /** What the household chose for its table: the law’s list, tonight’s pots, versions of a base. */
 @Injectable()
@@ -29,6 +34,7 @@ export class HouseholdService {
     return {
       law: row?.law ?? 'eu',
       lawChosen: Boolean(row?.law),
+      kitchen: row?.kitchen ?? null,
       pots: row?.pots ?? [],
       versions: row?.versions ?? null,
     };
@@ -36,6 +42,22 @@ export class HouseholdService {
 
   chooseLaw({ law }: LawBody): Promise<HouseholdView> {
     return this.write({ law });
+  }
+
+  measureWith({ kitchen }: KitchenBody): Promise<HouseholdView> {
+    return this.write({ kitchen });
+  }
+
+  /** What stands in the formulas of the household, that of the last changed one first. */
+  async used(): Promise<readonly UsedIngredientView[]> {
+    const rows: UsedIngredientView[] = await this.em.getConnection().execute(
+      `select l.ingredient as ingredient, count(distinct f.id) as formulas
+       from formula_line l join formula f on f.id = l.formula_id
+       where f.deleted_at is null
+       group by l.ingredient order by max(f.turn) desc, min(l.position) limit ?`,
+      [MOST_USED],
+    );
+    return rows;
   }
 
   async cookTonight({ pots }: TonightBody): Promise<HouseholdView> {
@@ -85,7 +107,7 @@ export class HouseholdService {
   }
 
   private async write(
-    part: Partial<Pick<HouseholdRow, 'law' | 'pots' | 'versions'>>,
+    part: Partial<Pick<HouseholdRow, 'law' | 'kitchen' | 'pots' | 'versions'>>,
   ): Promise<HouseholdView> {
     await this.em.transactional(async (em) => {
       const row = await em.findOne(HouseholdRow, { id: HERE });
@@ -93,7 +115,15 @@ export class HouseholdService {
       if (row) Object.assign(row, part, { saidAt });
       else
         em.persist(
-          em.create(HouseholdRow, { id: HERE, law: null, pots: [], versions: null, ...part, saidAt }),
+          em.create(HouseholdRow, {
+            id: HERE,
+            law: null,
+            kitchen: null,
+            pots: [],
+            versions: null,
+            ...part,
+            saidAt,
+          }),
         );
     });
     return this.read();

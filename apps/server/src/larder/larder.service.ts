@@ -1,4 +1,5 @@
 import {
+  amountOfInput,
   completed,
   type FieldProblem,
   methodOfInput,
@@ -8,6 +9,7 @@ import {
   ServeInput,
 } from '@alterum/contract';
 import {
+  amountSd,
   blankFormula,
   celsius,
   formulaInLine,
@@ -35,7 +37,7 @@ import { OwnLarder } from './own-larder.js';
 /** A line of a pot with the place it was sent at. */
 export type PlacedLine = Pick<
   PotLineInput,
-  'id' | 'ingredient' | 'amount' | 'unit' | 'preparation' | 'stage' | 'ready' | 'weighed'
+  'id' | 'ingredient' | 'amount' | 'unit' | 'amountRange' | 'preparation' | 'stage' | 'ready' | 'weighed'
 > & {
   readonly field: string;
 };
@@ -59,10 +61,14 @@ function potLineOf(
   const preparation = line.preparation ?? 'as-is',
     ready = line.ready ? methodOfInput(line.ready) : undefined;
   const done = ready ?? operationsFor(preparation, ingredient);
+  const yields = line.weighed === 'ready' ? readyYield(ingredient, done, g) : 1;
+  const amount = amountOfInput(line.amount, line.unit, line.amountRange);
+  const sd = amount ? amountSd(amount, ingredient.measures) : 0;
   return {
     id: line.id ?? place,
     ingredient,
-    mass: grams(line.weighed === 'ready' ? g / readyYield(ingredient, done, g) : g),
+    mass: grams(g / yields),
+    ...(sd > 0 ? { massSd: grams(sd / yields) } : {}),
     preparation,
     stage: line.stage ?? 'start',
     ...(ready ? { ready } : {}),

@@ -194,3 +194,19 @@ test('a pot of many lines is worked out in a thread of its own, to the same figu
   );
   expect(problem.errors?.[0]?.message).toBe('At most 100 lines can be predicted at once.');
 });
+
+test('an amount that was said loosely leaves the middle and widens the band', async () => {
+  const [water, starch, ...rest] = pot.lines;
+  const loose = { ...starch, amountRange: { low: 2.5, high: 5.5 } };
+  const answer = (body: object) =>
+    ask(body)
+      .expect(200)
+      .then((sent) => sent.body as PredictResponse);
+  const weighed = await answer(pot),
+    unsure = await answer({ ...pot, lines: [water, loose, ...rest] });
+  expect(unsure.viscosityMPaS.mid).toBe(weighed.viscosityMPaS.mid);
+  const width = ({ viscosityMPaS: { low, high } }: PredictResponse) => high / low;
+  expect(width(unsure)).toBeGreaterThan(1.2 * width(weighed));
+  const problem = await ask({ ...pot, lines: [{ ...starch, amountRange: { low: 5, high: 6 } }] }).expect(400);
+  expect(problemOf(problem).errors?.[0]?.field).toBe('lines[0].amountRange');
+});

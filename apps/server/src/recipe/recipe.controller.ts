@@ -13,9 +13,9 @@ export class RecipeController {
   /** What is understood of a recipe: lines with amounts, ingredients and how sure each is, steps as operations, and what was not read. Keeps nothing. */
   @Post('read')
   @HttpCode(200)
-  read(@Body() { text, html }: RecipeReadRequest): RecipeReadResponse {
+  read(@Body() { text, html, kitchen }: RecipeReadRequest): RecipeReadResponse {
     return viewOfRecipe(
-      readRecipe(html === undefined ? { text: text ?? '' } : { html }, this.larder.whole()),
+      readRecipe(html === undefined ? { text: text ?? '' } : { html }, this.larder.whole(), { kitchen }),
     );
   }
 }

@@ -8,8 +8,7 @@ import {
   portionOfFormula,
   portionOfLines,
   portionOfRecipe,
-  potAt,
-  predictPot,
+  predictAt,
   recipeOfFormula,
   timesAsMuch,
 } from '@alterum/core';
@@ -54,7 +53,7 @@ export class PortionService {
   /** A pot that is sent, in which kept formulas may stand as ingredients. */
   private async ofLines(lines: readonly PlacedLine[], portions: number, labels: Labels): Promise<Portion> {
     const recipe = this.larder.recipeOf(lines.filter((line) => !isFormula(line)));
-    const prediction = predictPot(potAt(recipe));
+    const prediction = predictAt(recipe);
     const own = portionOfRecipe({ recipe, prediction }, portions, labels);
     const inside = await this.ofFormulas(lines, portions, labels);
     return inside.length > 0 ? mealOf([own, ...inside], 'mixed') : own;
@@ -104,7 +103,7 @@ export class PortionService {
     const formula = formulaOfContent(view);
     const { find, away } = await this.known.knownIn(formula.lines);
     const resolved = recipeOfFormula(formula, find);
-    const prediction = predictPot(potAt(resolved.recipe));
+    const prediction = predictAt(resolved.recipe);
     const divided = portions ?? formula.portions;
     const portion = portionOfFormula(
       { ...formula, portions: divided },

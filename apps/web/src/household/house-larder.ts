@@ -23,14 +23,16 @@ export interface HouseLarder {
 
 /** Fetches the household's own ingredients and labels; until then the larder's rows are all there is. */
 export async function loadHouseLarder(): Promise<HouseLarder> {
-  const [views, labels, said] = await Promise.all([
+  const [views, labels, said, used] = await Promise.all([
     read(queries.ownIngredients),
     read(queries.packLabels),
     read(queries.stock),
+    read(queries.used),
   ]);
   const own = views.map(ingredientOfOwn),
     now = Date.now();
   useHousehold.setState({
+    used: new Map(used.map(({ ingredient, formulas }) => [ingredient, formulas])),
     larder: {
       own,
       // One list as long as nothing changes, so that its search index is made once.

@@ -1,6 +1,12 @@
 import type { EaterView, FormulaView, HouseholdView, Law, PotTonight, VersionsBody } from '@alterum/contract';
 import { formulaInLine } from '@alterum/contract/convert';
-import { type Ingredient, larderTable, type PackLabel } from '@alterum/core';
+import {
+  type Ingredient,
+  type Kitchen,
+  larderTable,
+  type PackLabel,
+  type UsedIngredients,
+} from '@alterum/core';
 import { create } from 'zustand';
 import { api, isRefused, whyNot } from '../server/api';
 import { queries, read } from '../server/queries';
@@ -34,6 +40,10 @@ interface HouseholdState {
   /** Who eats tonight. */
   readonly tonight: readonly EaterView[];
   readonly law: Law;
+  /** Whose spoons and cups; undefined as long as nobody has said. */
+  readonly kitchen: Kitchen | undefined;
+  /** In how many formulas each ingredient stands, the last used first. */
+  readonly used: UsedIngredients;
   readonly pots: readonly PotTonight[];
   readonly versions: Versions;
   /** Formulas that stand in others as lines, by id. */
@@ -44,11 +54,12 @@ interface HouseholdState {
   readonly unkept: string | undefined;
   readonly know: (view: FormulaView) => void;
   readonly chooseLaw: (law: Law) => void;
+  readonly chooseKitchen: (kitchen: Kitchen) => void;
   readonly cook: (pots: readonly PotTonight[]) => void;
   readonly divide: (versions: Versions) => void;
 }
 
-type Part = 'law' | 'tonight' | 'versions';
+type Part = 'law' | 'kitchen' | 'tonight' | 'versions';
 
 /** Changes that the server has not kept yet, the last of each part; no state that anything is drawn from. */
 const waiting = new Map<Part, object>();
@@ -87,6 +98,8 @@ export const useHousehold = create<HouseholdState>()((set) => ({
   larder: { own: [], whole: larderTable, byId: new Map(), labels: new Map(), stock: new Map() },
   tonight: [],
   law: 'eu',
+  kitchen: undefined,
+  used: new Map(),
   pots: [],
   versions: noVersions,
   sauces: new Map(),
@@ -96,6 +109,10 @@ export const useHousehold = create<HouseholdState>()((set) => ({
   chooseLaw: (law) => {
     set({ law });
     keep('law', { law });
+  },
+  chooseKitchen: (kitchen) => {
+    set({ kitchen });
+    keep('kitchen', { kitchen });
   },
   cook: (pots) => {
     set({ pots });
@@ -142,6 +159,7 @@ export async function loadHousehold(): Promise<void> {
   );
   useHousehold.setState({
     law: kept.law,
+    kitchen: kept.kitchen ?? undefined,
     pots: kept.pots.filter(({ formula }) => named.has(formula)),
     versions: kept.versions ?? noVersions,
     named,

@@ -1,4 +1,5 @@
 import { type Measures, readAmount } from '@alterum/core';
+import { kitchenNow } from '../household/habits';
 import { useRevalidator } from 'react-router';
 import { api } from '../server/api';
 import { stockInHouse } from '../household/house-larder';
@@ -8,7 +9,7 @@ import { NumberField } from '../ui/number-field';
 
 /** Stock is said as amounts are: "2 cans", "1/2 cup", "1,000 g"; what it comes to is then shown in grams. */
 function gramsRead(text: string, measures: Measures) {
-  const outcome = readAmount(text, measures);
+  const outcome = readAmount(text, measures, { kitchen: kitchenNow() });
   return outcome.kind === 'amount' ? { kind: 'value' as const, value: outcome.grams } : outcome;
 }
 

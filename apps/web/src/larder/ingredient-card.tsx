@@ -9,6 +9,7 @@ import {
   unnamedRemainder,
   waysOf,
 } from '@alterum/core';
+import { kitchenNow } from '../household/habits';
 import type { ReactNode } from 'react';
 import { findIngredient } from '../household/house-larder';
 
@@ -137,7 +138,7 @@ export function IngredientCard({
       <h3 className="mt-3 text-base">Measured</h3>
       <p>{measures(ingredient) || 'by weight only'}</p>
       <p className="text-sm text-soft">
-        100 g is {kitchenMeasure(100, ingredient.measures) ?? 'weighed only'}.
+        100 g is {kitchenMeasure(100, ingredient.measures, kitchenNow()) ?? 'weighed only'}.
       </p>
       {preparation.length > 0 && (
         <>

@@ -1,4 +1,5 @@
 import { type Ingredient, preparationOf, type ReadRecipe, searchIngredients, weighedAs } from '@alterum/core';
+import { habitsNow } from '../household/habits';
 import { Check, CircleHelp, Minus } from 'lucide-react';
 import { useState } from 'react';
 import { findIngredient, wholeLarder } from '../household/house-larder';
@@ -35,7 +36,7 @@ function AmountRead({ line, ingredient }: Pick<RowProps, 'line' | 'ingredient'>)
   const { toTaste, spoken } = line;
   const grams =
     ingredient && spoken && ingredient.id !== line.ingredient?.id
-      ? weighedAs(spoken, ingredient)?.grams
+      ? weighedAs(spoken, ingredient, habitsNow().kitchen)?.grams
       : line.grams;
   if (!grams && line.amount)
     return (
@@ -68,7 +69,9 @@ export function ReadLineRow({ line, standing, ingredient, choose, writeDown }: R
     ingredient && !options.some(({ id }) => id === ingredient.id) ? [ingredient, ...options] : options;
   const Sign = signs[standing];
   const made = [
-    line.preparation === 'as-is' ? '' : preparationOf(line.preparation).name,
+    line.preparation === 'as-is' || line.made.includes(preparationOf(line.preparation).name)
+      ? ''
+      : preparationOf(line.preparation).name,
     line.made,
     line.optional ? 'optional' : '',
   ].filter(Boolean);
@@ -119,7 +122,7 @@ export function ReadLineRow({ line, standing, ingredient, choose, writeDown }: R
               onChange={(event) => setText(event.target.value)}
               className="h-9 w-44 rounded-lg border-2 border-rim bg-glaze px-2"
             />
-            {searchIngredients(wholeLarder(), text)
+            {searchIngredients(wholeLarder(), text, habitsNow().used)
               .slice(0, text.trim() === '' ? 0 : HITS)
               .map(({ id, name }) => (
                 <Button

@@ -3,8 +3,12 @@ import { Check } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { type FormEvent, useDeferredValue, useMemo, useState } from 'react';
 import { findIngredient, loadHouseLarder, wholeLarder } from '../household/house-larder';
+import { habitsNow } from '../household/habits';
+import { useHousehold } from '../household/household-store';
+import { KitchenChoice } from '../household/kitchen-choice';
 import { sayFailure } from '../notices/notices';
 import { Button } from '../ui/button';
+import { DictateButton } from '../ui/dictate-button';
 import { part } from '../ui/part';
 import { operationText } from '../words/method-words';
 import { ReadLineRow } from './read-line-row';
@@ -18,6 +22,9 @@ interface RecipeReaderProps {
   readonly action: string;
   readonly take: (formula: Formula) => void;
 }
+
+/** Units that are not the same in every kitchen. */
+const kitchenWords = new Set(['tsp', 'tbsp', 'cup', 'floz', 'pint', 'quart', 'gallon']);
 
 /** Letters of a name that an own ingredient may have. */
 const LONGEST_NAME = 120;
@@ -98,15 +105,20 @@ export default function RecipeReader({ given, action, take }: RecipeReaderProps)
   const [text, setText] = useState(given);
   const [choices, setChoices] = useState<Choices>(new Map());
   const later = useDeferredValue(text.slice(0, LONGEST_RECIPE));
-  const recipe = useMemo(() => readRecipe({ text: later }, wholeLarder()), [later]);
+  const kitchen = useHousehold((household) => household.kitchen);
+  const recipe = useMemo(
+    () => readRecipe({ text: later }, wholeLarder(), { ...habitsNow(), kitchen }),
+    [later, kitchen],
+  );
   const formula = useMemo(
     () =>
       formulaOfRecipe(recipe, takenLines(recipe, choices), {
         text: later,
         larder: findIngredient,
+        kitchen,
         newId: nanoid,
       }),
-    [recipe, choices, later],
+    [recipe, choices, later, kitchen],
   );
   const looks = recipe.lines.filter((line) => ['look', 'unknown'].includes(standingOf(line, choices))).length;
   const write = (next: string) => {
@@ -136,16 +148,22 @@ export default function RecipeReader({ given, action, take }: RecipeReaderProps)
           placeholder="Paste it here: lines with amounts, the method below, or the source of its page."
           className="block min-h-40 w-full flex-1 rounded-lg border-2 border-rim bg-glaze p-2.5"
         />
-        <input
-          type="file"
-          aria-label="Or choose a file"
-          accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/json,application/ld+json"
-          onChange={(event) => {
-            const [file] = event.target.files ?? [];
-            if (file) void file.text().then(write).catch(sayFailure);
-          }}
-          className="tap-coarse max-w-full text-sm"
-        />
+        <div className="flex flex-wrap items-center gap-2">
+          <DictateButton
+            label="Speak it, line by line"
+            hear={(words) => write(text.trim() === '' ? words : `${text.trimEnd()}\n${words}`)}
+          />
+          <input
+            type="file"
+            aria-label="Or choose a file"
+            accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/json,application/ld+json"
+            onChange={(event) => {
+              const [file] = event.target.files ?? [];
+              if (file) void file.text().then(write).catch(sayFailure);
+            }}
+            className="tap-coarse max-w-full text-sm"
+          />
+        </div>
         {text.length > LONGEST_RECIPE && (
           <p role="alert" className="text-no">
             This is longer than any recipe; only its beginning is read.
@@ -158,6 +176,11 @@ export default function RecipeReader({ given, action, take }: RecipeReaderProps)
             ? 'Nothing was read yet.'
             : `${recipe.name ?? 'A recipe'}: ${recipe.lines.length} lines${looks > 0 ? `, ${looks} to look at` : ', all understood'}${recipe.portions ? `, for ${Math.round(recipe.portions.mid)}` : ''}`}
         </p>
+        {recipe.lines.some(({ unit }) => unit !== undefined && kitchenWords.has(unit)) && (
+          <label className="flex flex-wrap items-center gap-x-2 text-sm text-soft">
+            Spoons and cups here are <KitchenChoice className="tap-coarse text-ink" />
+          </label>
+        )}
         <Lines
           recipe={recipe}
           choices={choices}

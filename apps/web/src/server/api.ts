@@ -13,6 +13,7 @@ import type {
   SavedBriefView,
   StockView,
   TaughtWordView,
+  UsedIngredientView,
   VersionView,
   WishInput,
 } from '@alterum/contract';
@@ -152,7 +153,8 @@ export const api = {
     call<TaughtWordView>('PUT', `/words/${encodeURIComponent(word)}`, { means }),
   forgetWord: (word: string) => call<undefined>('DELETE', `/words/${encodeURIComponent(word)}`),
   household: () => call<HouseholdView>('GET', '/household'),
-  keepHousehold: (part: 'law' | 'tonight' | 'versions', body: object) =>
+  usedIngredients: () => call<UsedIngredientView[]>('GET', '/household/used'),
+  keepHousehold: (part: 'law' | 'kitchen' | 'tonight' | 'versions', body: object) =>
     call<HouseholdView>('PUT', `/household/${part}`, body),
   forgetLabel: (ingredient: string) => call<undefined>('DELETE', `/labels/${ingredient}`),
   ownIngredients: () => call<OwnIngredientView[]>('GET', '/own-ingredients'),

@@ -55,6 +55,7 @@ export type PagedQuery<T> = ReturnType<typeof listOf<T>>;
 /** Everything that is read from the server, by what it is called. */
 export const queries = {
   people: queryOptions({ queryKey: ['people'], queryFn: api.eaters }),
+  used: queryOptions({ queryKey: ['used'], queryFn: api.usedIngredients }),
   household: queryOptions({ queryKey: ['household'], queryFn: api.household }),
   ownIngredients: queryOptions({ queryKey: ['own-ingredients'], queryFn: api.ownIngredients }),
   packLabels: queryOptions({ queryKey: ['labels'], queryFn: api.packLabels }),

@@ -13,6 +13,7 @@ import { BaseVersions } from './base-versions';
 import { Cautions } from './cautions-note';
 import { EaterCard } from './eater-card';
 import { EaterForm } from './eater-form';
+import { KitchenChoice } from '../household/kitchen-choice';
 import { keepHousehold, useHousehold } from '../household/household-store';
 import { Matrix } from './matrix';
 import { PotsTonight } from './pots-tonight';
@@ -60,19 +61,24 @@ export function Component() {
     <main className="mx-auto w-full max-w-5xl px-3 py-4 sm:px-5">
       <div className="flex flex-wrap items-center gap-3 pb-2">
         <h1 className="mr-auto text-2xl">Table</h1>
-        <label className="flex flex-wrap items-center gap-2 text-sm">
-          Packs here are labelled by the law of{' '}
-          <Choice
-            label="List of allergens on packs"
-            value={law}
-            options={lawOptions}
-            onChange={chooseLaw}
-            className="h-10 border-2 border-hair px-2"
-          />
-        </label>
         <Button look="yolk" onClick={() => setEditing('new')}>
           <UserPlus size={18} aria-hidden /> Add a person
         </Button>
+        <div className="flex basis-full flex-wrap gap-x-5 gap-y-2">
+          <label className="flex flex-wrap items-center gap-2 text-sm">
+            Packs here are labelled by the law of{' '}
+            <Choice
+              label="List of allergens on packs"
+              value={law}
+              options={lawOptions}
+              onChange={chooseLaw}
+              className="h-10 border-2 border-hair px-2"
+            />
+          </label>
+          <label className="flex flex-wrap items-center gap-2 text-sm">
+            Spoons and cups are <KitchenChoice className="h-10 border-2 border-hair px-2" />
+          </label>
+        </div>
       </div>
       {unkept !== undefined && (
         <p role="status" className="plate mb-2 px-3 py-2 text-ask">

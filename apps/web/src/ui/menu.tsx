@@ -52,7 +52,12 @@ export function MenuItem({
 interface ChoiceProps<T extends string> {
   readonly label: string;
   readonly value: T;
-  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly options: readonly {
+    readonly value: T;
+    readonly label: string;
+    /** What taking it would do, under its name. */
+    readonly told?: string;
+  }[];
   readonly onChange: (value: T) => void;
 }
 
@@ -69,7 +74,14 @@ export function MenuChoice<T extends string>({ label, value, options, onChange }
           <Radix.ItemIndicator className="-ml-6">
             <Check size={16} aria-hidden />
           </Radix.ItemIndicator>
-          {option.label}
+          {option.told ? (
+            <span className="flex flex-col py-0.5">
+              {option.label}
+              <span className="text-[13px] font-normal">{option.told}</span>
+            </span>
+          ) : (
+            option.label
+          )}
         </Radix.RadioItem>
       ))}
     </Radix.RadioGroup>

@@ -1,6 +1,7 @@
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Recipe, RecipeLine } from '../recipe/recipe.js';
 import { gramsOf } from '../quantity/amount.js';
+import { amountSd } from '../quantity/amount-doubt.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import { readyYield } from '../predict/ready/made-ready.js';
 import { type MethodOfFormula, methodOfFormula } from './method/method-of-formula.js';
@@ -51,12 +52,14 @@ function resolveLine(
       kind: 'unknown-weight',
       message: `The weight of one ${line.amount.unit} of ${ingredient.name.toLowerCase()} is not known; it is left out of the figures.`,
     };
-  const before = line.weighed === 'ready' ? grams(mass / readyYield(ingredient, readyOf(line), mass)) : mass;
+  const yields = line.weighed === 'ready' ? readyYield(ingredient, readyOf(line), mass) : 1;
+  const massSd = amountSd(line.amount, ingredient.measures) / yields;
   const ready = readySaid(line);
   return {
     id: line.id,
     ingredient,
-    mass: before,
+    mass: grams(mass / yields),
+    ...(massSd > 0 ? { massSd: grams(massSd) } : {}),
     preparation: line.preparation,
     stage: line.stage,
     ...(ready ? { ready } : {}),

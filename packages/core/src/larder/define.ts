@@ -3,6 +3,7 @@ import type { Measures } from '../quantity/measures.js';
 import { type Behaviour, type Composition, plainBehaviour } from '../ingredient/composition.js';
 import { factsOf } from './facts/facts.params.js';
 import type { Ingredient, Role, Shelf } from '../ingredient/ingredient.js';
+import { pieceSizes } from './piece-size.params.js';
 import { handlingOf } from './preparation/handling-of.js';
 
 /** One row of a catalogue table; what is left out takes the shelf's defaults. */
@@ -25,6 +26,20 @@ interface ShelfDefaults {
   readonly source: string;
 }
 
+/** Two digits: more would say that sizes of a shop are known. */
+const rounded = (g: number): number => Number(g.toPrecision(2));
+
+/** Weights of small and large pieces where only a middling one is known. */
+function withSizes(measures: Measures): Measures {
+  const { pieces } = measures;
+  if (pieces?.medium === undefined) return measures;
+  const { small, large } = pieceSizes;
+  return {
+    ...measures,
+    pieces: { small: rounded(pieces.medium * small), large: rounded(pieces.medium * large), ...pieces },
+  };
+}
+
 /** Completes the rows of one shelf with its defaults. */
 export function shelfOf(
   shelf: Shelf,
@@ -41,7 +56,7 @@ export function shelfOf(
       role: row.role ?? defaults.role,
       per100: row.per100,
       behaviour: { ...plainBehaviour, ...defaults.acts, ...row.acts },
-      measures: row.measures ?? {},
+      measures: withSizes(row.measures ?? {}),
       contains: row.contains ?? [],
       askFor: row.ask ?? [],
       facts: { ...factsOf(row.id) },

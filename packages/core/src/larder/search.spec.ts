@@ -90,3 +90,16 @@ test.each(['<script>', '\\', '(((', '%', '\u0000', 'a'.repeat(5000), 'x '.repeat
     expect(() => found(text)).not.toThrow();
   },
 );
+
+test('of what answers about as well, the household’s own habit comes first; what is named just so stays first', () => {
+  const withUse = (text: string, ...used: readonly string[]) =>
+    searchIngredients(larderTable, text, new Map(used.map((id) => [id, 6]))).map(({ id }) => id);
+  const plain = found('milk');
+  const third = plain[2]!;
+  expect(plain[0]).not.toBe(third);
+  expect(withUse('milk', third)[0]).toBe(third);
+  expect(withUse('salt', 'celery-salt')[0]).toBe('salt');
+  expect(withUse('cashew', 'cashew-butter')[0]).toBe('cashew');
+  // Use finds nothing that was not asked for.
+  expect([...withUse('milk', 'salt')].sort()).toEqual([...plain].sort());
+});

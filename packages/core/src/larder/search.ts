@@ -1,11 +1,12 @@
 import { NearWords } from './near-word.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { isSoft, wordsOf } from './search-words.js';
+import { type UsedIngredients, usualness } from './used.js';
 
 /** How well a word answers another one. @source assessed from what cooks type: `search.table.ts` */
 const grades = { whole: 1, joined: 0.95, slip: 0.5, begins: 0.55, beginsMore: 0.2 } as const;
-/** What a name adds: it is just what was typed, it begins with it, it holds all of it; the ingredient's own name counts a little more. */
-const bonus = { same: 8, begins: 1.5, cover: 5, own: 1.08, own3: 0.3 } as const;
+/** What a name adds: it is just what was typed, it begins with it, it holds all of it; the ingredient's own name counts a little more, and what the household uses. */
+const bonus = { same: 8, begins: 1.5, cover: 5, own: 1.08, own3: 0.3, used: 3 } as const;
 /** Words up to this long that are known words are meant whole: "egg" is not the beginning of "eggplant", "nut" not of "nutmeg". */
 const WHOLE_UP_TO = 3;
 
@@ -127,8 +128,13 @@ function askedOf(words: readonly string[], index: SearchIndex): readonly Asked[]
  * Ingredients that answer every word looked for, in any of their names, best first; all of them for an empty search. Upper case, accents,
  * plurals, hyphens, closed or open spelling, British or American, and a slip in five letters do not matter. What is called just so comes first,
  * then what begins with it; a match inside another word does not count.
+ * @param used what the household has cooked with: of what answers about as well, that comes first
  */
-export function searchIngredients(larder: readonly Ingredient[], text: string): readonly Ingredient[] {
+export function searchIngredients(
+  larder: readonly Ingredient[],
+  text: string,
+  used?: UsedIngredients,
+): readonly Ingredient[] {
   const words = wordsOf(text);
   if (words.length === 0) return larder;
   const index = searchIndex(larder);
@@ -166,7 +172,11 @@ export function searchIngredients(larder: readonly Ingredient[], text: string): 
   // Of two that answer alike, the one whose kind is left open comes first: the kind was not said.
   const unsaid = (ingredient: number) => Number(larder[ingredient]?.kinds !== undefined);
   return [...scores]
-    .map(([ingredient, score]) => ({ ingredient, score: score + (named.get(ingredient) ?? 0) }))
+    .map(([ingredient, score]) => ({
+      ingredient,
+      score:
+        score + (named.get(ingredient) ?? 0) + bonus.used * usualness(used, larder[ingredient]?.id ?? ''),
+    }))
     .sort(
       (a, b) =>
         b.score - a.score || unsaid(b.ingredient) - unsaid(a.ingredient) || a.ingredient - b.ingredient,

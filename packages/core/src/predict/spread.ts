@@ -133,7 +133,7 @@ const MOST_DOUBT = 1;
 const guessedVariance = (mix: Mixture): number => (guessedSd * mix.guessedShare) ** 2;
 
 /** Small amounts added before taking logarithms, so that nothing counts as a ratio to zero: Pa and cm. */
-const YIELD_FLOOR = 0.01,
+export const YIELD_FLOOR = 0.01,
   PULL_FLOOR = 0.2;
 /** Packing and stress (Pa) below which the stiffness of a paste, gel or fat changes no figure. */
 const LEAST_PACKING = 0.02,

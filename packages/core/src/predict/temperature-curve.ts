@@ -42,6 +42,7 @@ function spreadBetween(knots: readonly KnownSpread[], tC: number): number {
 /**
  * Thickness over temperature on one branch: cooling from the pan, cold from the fridge, or reheated.
  * @param known the spread at a temperature where it has been worked out already, which saves a knot
+ * @param amounts log standard deviation of viscosity by amounts said loosely: nearly the same at every temperature
  */
 export function temperatureCurve(
   mix: Mixture,
@@ -49,12 +50,16 @@ export function temperatureCurve(
   days: number,
   offsets: KitchenOffsets = noOffsets,
   known?: KnownSpread,
+  amounts = 0,
 ): readonly CurvePoint[] {
   const { coldest, middle, hottest, apart } = BAND_KNOTS;
   const inside = known && known.temperature > coldest + apart && known.temperature < hottest - apart;
   const asked = inside ? [coldest, hottest] : [coldest, middle, hottest];
   const worked = viscositySpreads(settle(mix, storage, days, offsets), asked, offsets);
-  const knots = asked.map((temperature, i): KnownSpread => ({ temperature, viscosity: worked[i] ?? 0 }));
+  const knots = asked.map((temperature, i): KnownSpread => ({
+    temperature,
+    viscosity: Math.hypot(worked[i] ?? 0, amounts),
+  }));
   if (inside) knots.splice(1, 0, known);
   return plainCurve(mix, storage, days, offsets).map((point) => ({
     ...point,

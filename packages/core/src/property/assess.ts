@@ -1,6 +1,6 @@
 import type { Mixture } from '../predict/mixture/mixture.js';
 import { potAt } from '../predict/pot-at.js';
-import { predictPot } from '../predict/predict.js';
+import { predictPot } from '../predict/predict-pot.js';
 import type { PointPrediction } from '../predict/prediction.js';
 import type { Spread } from '../predict/spread.js';
 import type { Recipe } from '../recipe/recipe.js';

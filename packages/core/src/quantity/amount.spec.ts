@@ -134,11 +134,11 @@ test.each([
 });
 
 test('a bare count means the size the line is written in already', () => {
-  expect(readAmount('3', larderMeasures('onion'), 'large')).toMatchObject({
+  expect(readAmount('3', larderMeasures('onion'), { now: 'large' })).toMatchObject({
     amount: { value: 3, unit: 'large' },
     grams: 450,
   });
-  expect(readAmount('3', larderMeasures('onion'), 'g')).toMatchObject({
+  expect(readAmount('3', larderMeasures('onion'), { now: 'g' })).toMatchObject({
     amount: { value: 3, unit: 'medium' },
   });
 });

@@ -2,12 +2,21 @@ import { readNumber, type ReadNumber } from './read-number.js';
 import { mostCounted, MOST_COUNTED_G } from './unit.params.js';
 import { gramsPerUnit, type Measures } from './measures.js';
 import { type Grams, grams } from './quantity.js';
+import { type Kitchen, sizedUnit, unitIn, usualKitchen, writtenIn } from './kitchen.js';
 import { readUnit, type UnitId, unitOf } from './unit.js';
+
+/** From the least to the most that may be meant. */
+export interface AmountRange {
+  readonly low: number;
+  readonly high: number;
+}
 
 /** An amount as the cook wrote it; grams are worked out from it. */
 export interface Amount {
   readonly value: number;
   readonly unit: UnitId;
+  /** Where it was said loosely ("2-3", "a handful"): the value lies between, all in the same unit. */
+  readonly range?: AmountRange;
 }
 
 export type AmountOutcome =
@@ -28,6 +37,14 @@ export function gramsOf(amount: Amount | undefined, measures: Measures): Grams |
   if (!amount) return undefined;
   const per = gramsPerUnit(measures, amount.unit);
   return per === undefined ? undefined : grams(amount.value * per);
+}
+
+/** What is meant where an amount leaves it open. */
+export interface AmountHabits {
+  /** The unit the line is written in at present: pieces of that kind are meant again. */
+  readonly now?: UnitId | undefined;
+  /** Whose spoons and cups. */
+  readonly kitchen?: Kitchen;
 }
 
 const unreadable = (message: string): AmountOutcome => ({ kind: 'unreadable', message });
@@ -65,11 +82,25 @@ function countIsLikely(count: number, unit: UnitId, pieceG: number): boolean {
 
 const short = (value: number): string => String(Number(value.toPrecision(6)));
 
-/** "3 medium", "250 g": reads back as what it says. */
-export const amountText = ({ value, unit }: Amount): string => {
-  const [one, many] = unitOf(unit).written;
+/** Digits of the ends of a range: more would say that they are known. */
+const RANGE_DIGITS = 2;
+const roughly = (value: number): string => String(Number(value.toPrecision(RANGE_DIGITS)));
+
+/** "3 medium", "250 g", "2–3 cloves": reads back as what it says. */
+export const amountText = ({ value, unit, range }: Amount, kitchen: Kitchen = usualKitchen): string => {
+  const [one, many] = writtenIn(kitchen, unit);
+  if (range) return `${roughly(range.low)}–${roughly(range.high)} ${many}`;
   return `${short(value)} ${value === 1 ? one : many}`;
 };
+
+/** An amount in place of another, as loosely said as that one was. */
+export const asLooseAs = ({ value, range }: Amount, { value: to, unit }: Amount): Amount => ({
+  value: to,
+  unit,
+  ...(range && value > 0
+    ? { range: { low: (to * range.low) / value, high: (to * range.high) / value } }
+    : {}),
+});
 
 type Found = Extract<AmountOutcome, { kind: 'amount' }>;
 
@@ -78,9 +109,12 @@ function weighed(value: number, unit: UnitId, measures: Measures): Found | undef
   return mass === undefined ? undefined : { kind: 'amount', amount: { value, unit }, grams: mass };
 }
 
-const withOther = (taken: Found, other: Found | undefined): Found =>
+const withOther = (taken: Found, other: Found | undefined, kitchen?: Kitchen): Found =>
   other && other.grams !== taken.grams && other.grams <= LARGEST_LINE_G
-    ? { ...taken, other: { amount: other.amount, grams: other.grams, text: amountText(other.amount) } }
+    ? {
+        ...taken,
+        other: { amount: other.amount, grams: other.grams, text: amountText(other.amount, kitchen) },
+      }
     : taken;
 
 /** A number without a unit: pieces of what is counted, as far as so many are likely, else grams. */
@@ -94,13 +128,23 @@ function readBare({ value, asDecimal }: ReadNumber, measures: Measures, now: Uni
   return countIsLikely(value, unit, pieceG) ? withOther(pieces, asGrams) : withOther(asGrams, pieces);
 }
 
-function readPart(part: string, measures: Measures, now: UnitId | undefined): AmountOutcome {
+/** The unit that a word means in a kitchen; one that is written with its size is that everywhere. */
+function unitSaid(text: string, kitchen: Kitchen): UnitId | undefined {
+  const plain = readUnit(text);
+  return plain ? unitIn(kitchen, plain) : sizedUnit(text, readUnit);
+}
+
+function readPart(
+  part: string,
+  measures: Measures,
+  { now, kitchen = usualKitchen }: AmountHabits,
+): AmountOutcome {
   const number = readNumber(part);
   if (!number)
     return unreadable(`No number was found in “${part}”. Type an amount, such as 120 g or 1 1/2 cup.`);
   if (number.value < 0) return unreadable('An amount cannot be below nothing. Type 0 or more.');
   if (number.rest === '') return readBare(number, measures, now);
-  const unit = readUnit(number.rest);
+  const unit = unitSaid(number.rest, kitchen);
   if (!unit) return unreadable(unknownUnit(number.rest, measures));
   const { value, asDecimal } = number;
   const thousands = weighed(value, unit, measures);
@@ -110,21 +154,22 @@ function readPart(part: string, measures: Measures, now: UnitId | undefined): Am
     );
   if (asDecimal === undefined) return thousands;
   const decimal = weighed(asDecimal, unit, measures);
-  return decimal && !unitOf(unit).thousands ? withOther(decimal, thousands) : withOther(thousands, decimal);
+  return decimal && !unitOf(unit).thousands
+    ? withOther(decimal, thousands, kitchen)
+    : withOther(thousands, decimal, kitchen);
 }
 
 /**
  * Reads an amount typed freely: "24", "1 1/2 cup", "3 tbsp + 1 tsp", "2 medium", "1,000 g". A bare number counts pieces of what is
  * counted, as far as so many are likely, and is grams otherwise. A sum is kept in the unit of its first part.
- * @param now the unit the line is written in at present: pieces of that kind are meant again
  */
-export function readAmount(text: string, measures: Measures, now?: UnitId): AmountOutcome {
+export function readAmount(text: string, measures: Measures, habits: AmountHabits = {}): AmountOutcome {
   const parts = text.split('+').map((part) => part.trim());
   if (parts.some((part) => part === ''))
     return unreadable('Type an amount, such as 120 g, 1 1/2 cup or 2 medium.');
   const read: Found[] = [];
   for (const part of parts) {
-    const outcome = readPart(part, measures, now);
+    const outcome = readPart(part, measures, habits);
     if (outcome.kind === 'unreadable') return outcome;
     read.push(outcome);
   }

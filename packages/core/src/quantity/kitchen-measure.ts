@@ -1,6 +1,7 @@
 import { nearestKitchenFraction, writeKitchenNumber } from './fraction.js';
 import { gramsPerUnit, type Measures } from './measures.js';
-import type { Amount } from './amount.js';
+import { type Amount, amountText } from './amount.js';
+import { type Kitchen, kitchens, unitIn, usualKitchen, writtenIn } from './kitchen.js';
 import { type UnitId, unitOf } from './unit.js';
 
 /** Counted units, in the order in which a cook would think of them. */
@@ -19,9 +20,9 @@ const COUNTED: readonly UnitId[] = [
 /** Rounding a kitchen measure may move the amount by this share before a second measure is added; kitchen habit, S-08. */
 const ROUNDING_ALLOWED = 0.06;
 
-const write = (value: number, unit: UnitId): string => {
+const write = (value: number, unit: UnitId, kitchen: Kitchen = usualKitchen): string => {
   const written = writeKitchenNumber(value);
-  const [one, many] = unitOf(unit).written;
+  const [one, many] = writtenIn(kitchen, unit);
   return `${written} ${value > 1.06 ? many : one}`;
 };
 
@@ -38,43 +39,60 @@ function byPieces(mass: number, measures: Measures): string | undefined {
 }
 
 /** Whole and fraction of the larger unit, and what is left in the smaller one. */
-function withRemainder(ml: number, big: UnitId, bigMl: number, small: UnitId, smallMl: number): string {
+function withRemainder(ml: number, big: UnitId, small: UnitId, kitchen: Kitchen): string {
+  const bigMl = unitOf(big).size,
+    smallMl = unitOf(small).size;
   const { whole, over, under, relativeError } = nearestKitchenFraction(ml / bigMl);
   const rounded = whole + over / under;
-  if (rounded > 0 && relativeError <= ROUNDING_ALLOWED) return write(rounded, big);
+  if (rounded > 0 && relativeError <= ROUNDING_ALLOWED) return write(rounded, big, kitchen);
   const floor = Math.floor((ml / bigMl) * 4) / 4;
   const rest = (ml - floor * bigMl) / smallMl;
-  if (floor <= 0) return write(rest, small);
-  return `${write(floor, big)} + ${write(rest, small)}`;
+  if (floor <= 0) return write(rest, small, kitchen);
+  return `${write(floor, big, kitchen)} + ${write(rest, small, kitchen)}`;
 }
 
 /**
  * An amount as a kitchen measures it: "1 1/4 cup", "3 tbsp + 1 tsp", "2 medium", "a pinch"; undefined when the
  * ingredient has neither density nor piece weight.
  */
-export function kitchenMeasure(massG: number, measures: Measures): string | undefined {
+export function kitchenMeasure(
+  massG: number,
+  measures: Measures,
+  kitchen: Kitchen = usualKitchen,
+): string | undefined {
   if (!(massG > 0)) return undefined;
   const pieces = byPieces(massG, measures);
   if (pieces) return pieces;
   if (measures.density === undefined) return undefined;
   const ml = massG / measures.density;
-  const tsp = unitOf('tsp').size,
-    tbsp = unitOf('tbsp').size,
-    cup = unitOf('cup').size;
-  if (ml < tsp / 12) return 'a pinch';
-  if (ml < tbsp * 0.95) return write(ml / tsp, 'tsp');
-  if (ml < cup / 4.2) return withRemainder(ml, 'tbsp', tbsp, 'tsp', tsp);
-  return withRemainder(ml, 'cup', cup, 'tbsp', tbsp);
+  const tsp = unitIn(kitchen, 'tsp'),
+    tbsp = unitIn(kitchen, 'tbsp'),
+    cup = unitIn(kitchen, 'cup');
+  if (ml < unitOf(tsp).size / 12) return 'a pinch';
+  if (ml < unitOf(tbsp).size * 0.95) return write(ml / unitOf(tsp).size, tsp, kitchen);
+  if (ml < unitOf(cup).size / 4.2) return withRemainder(ml, tbsp, tsp, kitchen);
+  return withRemainder(ml, cup, tbsp, kitchen);
 }
 
+/** Units that a kitchen measures in as they are. */
+const inKitchens = new Set<UnitId>(
+  (['tsp', 'tbsp', 'cup', 'pinch', 'dash'] as const).flatMap((unit) =>
+    kitchens.map((kitchen) => unitIn(kitchen, unit)),
+  ),
+);
+
 /** The kitchen measure of a written amount: as the cook wrote it when that is a spoon, cup or count, else the nearest one. */
-export function kitchenMeasureOf(amount: Amount | undefined, measures: Measures): string | undefined {
+export function kitchenMeasureOf(
+  amount: Amount | undefined,
+  measures: Measures,
+  kitchen: Kitchen = usualKitchen,
+): string | undefined {
   if (!amount) return undefined;
   const per = gramsPerUnit(measures, amount.unit);
   if (per === undefined || !(amount.value > 0)) return undefined;
-  const inKitchenUnit =
-    unitOf(amount.unit).kind === 'count' || ['tsp', 'tbsp', 'cup', 'pinch', 'dash'].includes(amount.unit);
+  if (amount.range) return amountText(amount, kitchen);
+  const inKitchenUnit = unitOf(amount.unit).kind === 'count' || inKitchens.has(amount.unit);
   if (inKitchenUnit && nearestKitchenFraction(amount.value).relativeError <= ROUNDING_ALLOWED / 2)
-    return write(amount.value, amount.unit);
-  return kitchenMeasure(amount.value * per, measures);
+    return write(amount.value, amount.unit, kitchen);
+  return kitchenMeasure(amount.value * per, measures, kitchen);
 }

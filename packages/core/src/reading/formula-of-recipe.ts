@@ -2,6 +2,7 @@ import type { Family } from '../brief/family.js';
 import type { LarderLookup } from '../formula/recipe-of-formula.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { blankFormula, type Formula, type Line } from '../formula/formula.js';
+import type { Kitchen } from '../quantity/kitchen.js';
 import type { Method } from '../recipe/method/operation.js';
 import { type ReadLine, weighedAs } from './text/ingredient-line.js';
 import { makeReadyIn } from './text/make-ready.js';
@@ -22,10 +23,10 @@ const noteOf = (text: string): string =>
   text.length > LONGEST_NOTE ? `${text.slice(0, LONGEST_NOTE - 1)}…` : text;
 
 /** A line as it goes in; of another thing than was read it is weighed and made ready anew. */
-function lineOf(read: ReadLine, id: string, ingredient: Ingredient): Line {
+function lineOf(read: ReadLine, id: string, ingredient: Ingredient, kitchen: Kitchen | undefined): Line {
   const same = read.ingredient?.id === ingredient.id;
   const said = same ? read : makeReadyIn(read.made, ingredient);
-  const written = same ? read.written : read.spoken && weighedAs(read.spoken, ingredient)?.written;
+  const written = same ? read.written : read.spoken && weighedAs(read.spoken, ingredient, kitchen)?.written;
   return {
     id,
     ingredient: ingredient.id,
@@ -52,11 +53,13 @@ export function formulaOfRecipe(
     text,
     larder,
     family = blankFormula.family,
+    kitchen,
     newId,
   }: {
     readonly text: string;
     readonly larder: LarderLookup;
     readonly family?: Family;
+    readonly kitchen?: Kitchen | undefined;
     readonly newId: () => string;
   },
 ): Formula {
@@ -67,7 +70,7 @@ export function formulaOfRecipe(
     if (!ingredient) return [];
     const id = newId();
     ids.set(read.id, id);
-    return [lineOf(read, id, ingredient)];
+    return [lineOf(read, id, ingredient, kitchen)];
   });
   const told = recipe.method.flatMap(({ operations }) => operations);
   const method = told.flatMap((operation): Method => {

@@ -4,6 +4,7 @@ import { recipeOfFormula } from '../formula/recipe-of-formula.js';
 import { spokenAmount } from './amount/spoken-amount.js';
 import { spokenNumber } from './amount/spoken-number.js';
 import { formulaOfRecipe } from './formula-of-recipe.js';
+import type { Habits } from './habits.js';
 import { readRecipe } from './read-recipe.js';
 import { durationIn, temperatureIn } from './text/duration.js';
 import { readIngredientLine } from './text/ingredient-line.js';
@@ -27,6 +28,15 @@ test.each([
   ['0,25', 0.25, 0.25, 0.25],
   ['a couple of', 2, 2, 3],
   ['about 200', 180, 200, 220],
+  ['two hundred', 200, 200, 200],
+  ['a hundred and fifty', 150, 150, 150],
+  ['two hundred twenty-five', 225, 225, 225],
+  ['one thousand two', 1002, 1002, 1002],
+  ['thirty five', 35, 35, 35],
+  ['eighteen', 18, 18, 18],
+  ['a hundred to two hundred', 100, 150, 200],
+  ['twenty', 20, 20, 20],
+  ['one', 1, 1, 1],
 ] as const)('“%s” is from %d by %d to %d', (text, low, mid, high) => {
   const read = spokenNumber(text);
   expect([read?.low, read?.mid, read?.high]).toEqual([
@@ -234,4 +244,66 @@ test('a line that is said to be another thing is weighed as that thing', () => {
     newId: () => 'a',
   });
   expect(formula.lines[0]).toMatchObject({ ingredient: 'oat-drink', amount: { value: 1.5, unit: 'cup' } });
+});
+
+const linesIn = (text: string, habits: Habits) => readRecipe({ text }, larderTable, habits).lines;
+
+test('whose cups and pints they are, is said once for all', () => {
+  const text = '1 cup oat drink\n2 tbsp water\n1 pint water\n1 cup plus 2 tbsp water';
+  const ml = (kitchen?: Habits['kitchen']) =>
+    linesIn(text, { kitchen }).map(({ grams: g }) => Math.round(g!.mid));
+  expect(ml('us').slice(1)).toEqual([30, 473, 270]);
+  expect(ml('australian').slice(1)).toEqual([40, 568, 290]);
+  expect(ml('imperial').slice(1)).toEqual([36, 568, 320]);
+  expect(ml('metric')[0]! / ml('us')[0]!).toBeCloseTo(250 / 240, 2);
+  // As long as nobody has said, a pint is one or the other.
+  const pint = linesIn('1 pint water', {})[0]!.grams!;
+  expect(pint.low).toBeLessThan(473);
+  expect(pint.high).toBeGreaterThan(560);
+  expect(linesIn('1 pint water', { kitchen: 'us' })[0]!.grams!.high).toBeCloseTo(473, 6);
+});
+
+test('a range stays with the line, into the formula and its bands', () => {
+  const made = (text: string) => {
+    const recipe = readRecipe({ text }, larderTable);
+    const formula = formulaOfRecipe(
+      recipe,
+      recipe.lines.map(({ id, ingredient }) => ({ id, ingredient: ingredient?.id })),
+      { text, larder: ingredientById, newId: () => `l${count++}` },
+    );
+    return { formula, prediction: predict(recipeOfFormula(formula, ingredientById).recipe) };
+  };
+  let count = 0;
+  const loose = made('400 ml oat drink\n1-3 tbsp corn starch\nsalt to taste'),
+    exact = made('400 ml oat drink\n2 tbsp corn starch\n2 g salt');
+  const [drink, starch, salt] = loose.formula.lines;
+  expect(drink!.amount!.range).toBeUndefined();
+  expect(starch!.amount).toMatchObject({
+    value: 2,
+    unit: 'tbsp',
+    range: { low: 1, high: 3 },
+  });
+  expect(salt!.amount!.range!.high / salt!.amount!.range!.low).toBeGreaterThan(2);
+  const width = ({ low, high }: { readonly low: number; readonly high: number }) => high / low;
+  expect(width(loose.prediction.viscosity)).toBeGreaterThan(1.5 * width(exact.prediction.viscosity));
+  expect(width(loose.prediction.salt)).toBeGreaterThan(1.5 * width(exact.prediction.salt));
+});
+
+test('of two things of a name the one that the household cooks with is meant', () => {
+  const first = (used: Habits['used']) => linesIn('200 g lentils', { used })[0]!;
+  const plain = first(undefined);
+  const other = plain.others[0]!;
+  expect(first(new Map([[other.id, 5]])).ingredient?.id).toBe(other.id);
+  expect(first(new Map([['salt', 5]])).ingredient?.id).toBe(plain.ingredient?.id);
+});
+
+test('a large one weighs more than a middling one, a small one less, of whatever is counted', () => {
+  const of = (size: string, thing: string) => grams(`1 ${size} ${thing}`)!.mid;
+  for (const thing of ['leek', 'onion', 'swede', 'butternut squash', 'radish', 'potato']) {
+    expect(of('small', thing) / of('medium', thing)).toBeGreaterThan(0.45);
+    expect(of('small', thing) / of('medium', thing)).toBeLessThan(0.8);
+    expect(of('large', thing) / of('medium', thing)).toBeGreaterThan(1.25);
+    expect(of('large', thing) / of('medium', thing)).toBeLessThan(1.8);
+  }
+  expect(of('large', 'leek')).toBe(140);
 });

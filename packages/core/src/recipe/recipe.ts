@@ -13,6 +13,8 @@ export interface RecipeLine {
   readonly id?: string;
   readonly ingredient: Ingredient;
   readonly mass: Grams;
+  /** g, one standard deviation of the mass, where it was said loosely or counted in pieces; absent is as weighed. */
+  readonly massSd?: Grams;
   readonly preparation: Preparation;
   readonly stage: Stage;
   /** What is done to it before it meets the pot; absent is what the preparation says. */

@@ -2,68 +2,70 @@ import type { FormulaSummary } from '@alterum/contract';
 import {
   amountText,
   type Ingredient,
-  type Line,
-  readIngredientLine,
+  type Kitchen,
+  offersFor,
   type ReadLine,
   searchIngredients,
+  type SkeletonPart,
+  type UsedIngredients,
 } from '@alterum/core';
 import { Command } from 'cmdk';
+import { History } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { findIngredient, loadHouseLarder, wholeLarder } from '../../household/house-larder';
 import { lineOfFormula } from '@alterum/contract/convert';
-import { nanoid } from 'nanoid';
 import { sayFailure } from '../../notices/notices';
 import { part } from '../../ui/part';
-import { take } from '../../open-formula/bench-store';
 import { findSauces, sauceAsIngredient, useFoundSauces } from './found-sauces';
+import { add, saidOf, spokenLine } from './added-line';
+import { OpenParts } from './open-parts';
+import { habitsNow, useKitchen } from '../../household/habits';
+import { useHousehold } from '../../household/household-store';
+import { DictateButton } from '../../ui/dictate-button';
+import { useBench } from '../../open-formula/bench-store';
 import { effectOf } from '../people/effect-on-people';
-import { ADD_INGREDIENT, focusAmountSoon } from '../../open-formula/focus';
+import { ADD_INGREDIENT, focusAddIngredient } from '../../open-formula/focus';
 
 const PastedRecipe = part(() => import('./pasted-recipe'));
 const OwnIngredientForm = part(() => import('../../own-ingredient/own-ingredient-form'));
 
 const SHOWN = 7;
+const WRITE_DOWN = 'write-down';
 /** Lines from which what is pasted is a recipe. */
 const SEVERAL = 2;
 /** Letters of a name, and of what is shown of one in the list. */
 const LONGEST_NAME = 120,
   LONGEST_SHOWN = 40;
 
-/** A line that waits for its amount, unless one was said: nothing is made up. */
-function lineOf(ingredient: Ingredient, said: ReadLine | undefined): Line {
-  return {
-    id: nanoid(),
-    ingredient: ingredient.id,
-    amount: said?.written,
-    role: ingredient.role,
-    preparation: said?.preparation ?? 'as-is',
-    stage: 'start',
-    ...(said?.ready ? { ready: said.ready } : {}),
-  };
+/** What stands in the list before anything is typed: what is often used here, or what may be taken for a part of the sauce. */
+type Offering = 'used' | SkeletonPart;
+
+function offersOf(offering: Offering | undefined, used: UsedIngredients): readonly Ingredient[] {
+  if (offering === undefined) return [];
+  if (offering !== 'used') return offersFor(offering, findIngredient, used);
+  // What is in the pot already is not taken again.
+  const there = new Set(useBench.getState().bench?.history.formula.lines.map(({ ingredient }) => ingredient));
+  return [...used.keys()].flatMap((id) => (there.has(id) ? [] : (findIngredient(id) ?? [])));
 }
 
-/** The cursor goes to the amount; where one was said, it stays for the next ingredient. */
-function add(ingredient: Ingredient, said?: ReadLine): void {
-  const line = lineOf(ingredient, said);
-  take({ step: 'add-line', line });
-  if (line.amount === undefined) focusAmountSoon(line.id);
-}
+/** "150 g ", as it is understood of one thing. */
+const saidAmount = (said: ReadLine | undefined, kitchen: Kitchen): string =>
+  said?.written ? `${amountText(said.written, kitchen)} ` : '';
 
-/** "150 g cashews, soaked": an amount with its thing, in one go. */
-function spokenLine(typed: string): ReadLine | undefined {
-  const [line] = /\p{L}{2}/u.test(typed) ? readIngredientLine(typed, wholeLarder()) : [];
-  return line?.amount && line.written ? line : undefined;
-}
+const searched = (text: string): readonly Ingredient[] =>
+  searchIngredients(wholeLarder(), text, habitsNow().used);
 
-/** The line that was said, of another thing. */
-const saidOf = (spoken: ReadLine | undefined, { id }: Ingredient, typed: string): ReadLine | undefined => {
-  if (!spoken || spoken.ingredient?.id === id) return spoken;
-  const [line] = readIngredientLine(
-    typed,
-    wholeLarder().filter((one) => one.id === id),
-  );
-  return line?.written ? line : undefined;
-};
+/** What a line may mean while it is typed: what begins like its words, then what they are called in recipes. */
+function meantBy({ name, ingredient, others }: ReadLine): readonly Ingredient[] {
+  const called = [...(ingredient ? [ingredient] : []), ...others],
+    begun = searched(name);
+  // A name that is whole already stays first: "rice" begins many other things.
+  const all =
+    ingredient && !begun.includes(ingredient) && begun.length > 0
+      ? [...begun, ...called]
+      : [...called.slice(0, 1), ...begun, ...called];
+  return all.filter(({ id }, i) => all.findIndex((other) => other.id === id) === i);
+}
 
 /** Whether the list has more room over the field than under it. */
 function hasMoreRoomAbove(): boolean {
@@ -80,14 +82,16 @@ export default memo(function AddIngredient() {
   const [writing, setWriting] = useState<string>();
   const [pasted, setPasted] = useState<string>();
   const [upwards, setUpwards] = useState(true);
+  const [offering, setOffering] = useState<Offering>();
+  const [lit, setLit] = useState('');
+  const used = useHousehold((household) => household.used),
+    kitchen = useKitchen();
   const asked = text.trim();
   const spoken = useMemo(() => spokenLine(asked), [asked]);
-  const found =
-    asked === ''
-      ? []
-      : spoken
-        ? [...(spoken.ingredient ? [spoken.ingredient] : []), ...spoken.others].slice(0, SHOWN)
-        : searchIngredients(wholeLarder(), text).slice(0, SHOWN);
+  const found = (asked === '' ? offersOf(offering, used) : spoken ? meantBy(spoken) : searched(asked)).slice(
+    0,
+    SHOWN,
+  );
   const { sauces, settled } = useFoundSauces(asked);
   const written = async (id: string) => {
     setWriting(undefined);
@@ -102,7 +106,16 @@ export default memo(function AddIngredient() {
       .then((ingredient) => ingredient && add(ingredient))
       .catch(sayFailure);
   };
-  const writeDown = () => setWriting(asked.slice(0, LONGEST_NAME));
+  const offer = (next: Offering | undefined) => {
+    setUpwards(hasMoreRoomAbove());
+    setText('');
+    setOffering(next);
+    if (next) focusAddIngredient();
+  };
+  // Another list lights its first entry; what comes in later moves nothing.
+  const ids = [...found.map(({ id }) => id), ...sauces.map(({ id }) => lineOfFormula(id)), WRITE_DOWN];
+  const newName = spoken?.name || asked;
+  const writeDown = () => setWriting(newName.slice(0, LONGEST_NAME));
   /** Enter before the server has answered: what stands there is looked for first, then written down. */
   const takeOnceKnown = () =>
     void findSauces(asked).then(([sauce]) => (sauce ? addSauce(sauce) : writeDown()));
@@ -122,32 +135,55 @@ export default memo(function AddIngredient() {
       <Command
         id={ADD_INGREDIENT}
         shouldFilter={false}
+        value={ids.includes(lit) ? lit : (ids[0] ?? '')}
+        onValueChange={setLit}
         label="Add an ingredient"
         className="relative"
+        onBlur={({ currentTarget, relatedTarget }) => {
+          if (!currentTarget.contains(relatedTarget)) setOffering(undefined);
+        }}
         onKeyDown={(event) => {
-          if (event.key === 'Escape') setText('');
+          if (event.key === 'Escape') offer(undefined);
+          if (event.key === 'ArrowDown' && asked === '' && !offering) offer('used');
           if (event.key === 'Enter' && asked !== '' && found.length === 0 && !settled) takeOnceKnown();
         }}
       >
-        <Command.Input
-          value={text}
-          onValueChange={(next) => {
-            // Chosen once, when the list opens: it must not change sides under the eye.
-            if (asked === '') setUpwards(hasMoreRoomAbove());
-            setText(next);
-          }}
-          onPaste={(event) => {
-            const words = event.clipboardData.getData('text/plain');
-            if (words.split('\n').filter((line) => line.trim() !== '').length < SEVERAL) return;
-            event.preventDefault();
-            setPasted(words);
-          }}
-          placeholder="+ add an ingredient"
-          className="tap-coarse h-8 w-full rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
-        />
+        <span className="flex items-center gap-1">
+          <Command.Input
+            value={text}
+            onValueChange={(next) => {
+              // Chosen once, when the list opens: it must not change sides under the eye.
+              if (asked === '') setUpwards(hasMoreRoomAbove());
+              setText(next);
+            }}
+            onPaste={(event) => {
+              const words = event.clipboardData.getData('text/plain');
+              if (words.split('\n').filter((line) => line.trim() !== '').length < SEVERAL) return;
+              event.preventDefault();
+              setPasted(words);
+            }}
+            placeholder="+ add an ingredient"
+            className="tap-coarse h-8 min-w-0 flex-1 rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
+          />
+          <DictateButton label="Speak an ingredient" hear={setText} />
+          {used.size > 0 && (
+            <button
+              type="button"
+              aria-label="What you often use"
+              aria-pressed={offering === 'used'}
+              title="What you often use: arrow down"
+              // The field keeps the focus, and with it the keys.
+              onMouseDown={(event) => event.preventDefault()}
+              onClick={() => offer(offering === 'used' ? undefined : 'used')}
+              className="tap-coarse grid size-8 shrink-0 place-items-center rounded-md text-soft hover:bg-dip"
+            >
+              <History size={17} aria-hidden />
+            </button>
+          )}
+        </span>
         {/* Always there, so that the field may point at it. */}
         <Command.List
-          className={`plate absolute left-0 z-30 w-full p-1 shadow-2xl ${upwards ? 'bottom-full mb-1' : 'top-full mt-1'} ${asked === '' ? 'hidden' : ''}`}
+          className={`plate absolute left-0 z-30 w-full p-1 shadow-2xl ${upwards ? 'bottom-full mb-1' : 'top-full mt-1'} ${asked === '' && found.length === 0 ? 'hidden' : ''}`}
           label="Ingredients found"
         >
           {/* They come a moment later: at the far end of the list, so that nothing moves under a pointer. */}
@@ -158,12 +194,13 @@ export default memo(function AddIngredient() {
               value={ingredient.id}
               onSelect={() => {
                 setText('');
+                setOffering(undefined);
                 add(ingredient, saidOf(spoken, ingredient, asked));
               }}
               className={item}
             >
               <span className="truncate">
-                {spoken?.written && `${amountText(spoken.written)} `}
+                {saidAmount(saidOf(spoken, ingredient, asked), kitchen)}
                 {ingredient.name}
               </span>
               <span className="truncate text-[13px]">
@@ -179,15 +216,16 @@ export default memo(function AddIngredient() {
                   The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
                 </p>
               )}
-              <Command.Item value="write-down" onSelect={writeDown} className={item}>
+              <Command.Item value={WRITE_DOWN} onSelect={writeDown} className={item}>
                 <span className="wrap-anywhere">
-                  Write “{asked.slice(0, LONGEST_SHOWN)}” down as an ingredient of your own
+                  Write “{newName.slice(0, LONGEST_SHOWN)}” down as an ingredient of your own
                 </span>
               </Command.Item>
             </>
           )}
         </Command.List>
       </Command>
+      <OpenParts pressed={typeof offering === 'object' ? offering.role : undefined} press={offer} />
       {pasted !== undefined && <PastedRecipe text={pasted} close={() => setPasted(undefined)} />}
       {writing !== undefined && (
         <OwnIngredientForm

@@ -21,6 +21,7 @@ import {
 import { useNavigate } from 'react-router';
 import { MenuChoice, MenuItem, MenuRule } from '../../ui/menu';
 import { take, useFormula } from '../../open-formula/bench-store';
+import { effectOfKind } from './kind-effect';
 import { holdKey, holdOf, holdOptions } from './hold-choice';
 import { preparationNames, stageNames } from '../../words/line-words';
 import { stepsOfMethod } from '../../open-formula/method-edits';
@@ -70,6 +71,7 @@ export default function LineMenu({
           options={kinds.map((id) => ({
             value: id,
             label: ingredientById(id)?.kinds ? 'not said' : (ingredientById(id)?.name ?? id),
+            ...(id === line.ingredient ? {} : { told: effectOfKind(formula, line.id, id) }),
           }))}
           onChange={(ingredient) => take({ step: 'set-kind', line: line.id, ingredient })}
         />

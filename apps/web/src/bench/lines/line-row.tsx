@@ -11,7 +11,7 @@ import {
   kitchenMeasureOf,
   LARGEST_LINE_G,
   type Line,
-  readAmount,
+  readSaidAmount,
   roleNames,
 } from '@alterum/core';
 import { CookingPot, Ellipsis, GripVertical } from 'lucide-react';
@@ -24,6 +24,7 @@ import { boundsText } from './hold-choice';
 import { preparationNames, stageNames } from '../../words/line-words';
 import { gramStep, gramsText } from '../../words/number-text';
 import { usualGrams } from '../../open-formula/usual-grams';
+import { kitchenNow, useKitchen } from '../../household/habits';
 import { part } from '../../ui/part';
 
 const LineMenu = part(() => import('./line-menu'));
@@ -66,13 +67,22 @@ function gramsNow(id: string, ingredient: Ingredient): number | undefined {
   return now && gramsOf(now.amount, ingredient.measures);
 }
 
+const sameAmount = (a: Amount, b: Amount | undefined): boolean =>
+  a.unit === b?.unit &&
+  a.value === b.value &&
+  a.range?.low === b.range?.low &&
+  a.range?.high === b.range?.high;
+
 /** How an amount is understood while it is typed: said whenever the unit was not written or the marks can be read in two ways. */
 function readingOf(text: string, line: Line, ingredient: Ingredient, shown: string): ReadingHint | undefined {
   if (text.trim() === '' || text.trim() === shown) return undefined;
-  const outcome = readAmount(text, ingredient.measures, line.amount?.unit);
+  const kitchen = kitchenNow();
+  const outcome = readSaidAmount(text, ingredient, { now: line.amount?.unit, kitchen });
   if (outcome.kind === 'unreadable') return undefined;
   const said = (amount: Amount, grams: number) =>
-    amount.unit === 'g' ? `${gramsText(grams)} g` : `${amountText(amount)}, ${gramsText(grams)} g`;
+    amount.unit === 'g' && !amount.range
+      ? `${gramsText(grams)} g`
+      : `${amountText(amount, kitchen)}, ${gramsText(grams)} g`;
   const { other } = outcome;
   return {
     said: said(outcome.amount, outcome.grams),
@@ -93,7 +103,8 @@ function AmountField({
 }) {
   const grams = gramsOf(line.amount, ingredient.measures);
   const shown = grams === undefined ? '' : gramsText(grams);
-  const measure = kitchenMeasureOf(line.amount, ingredient.measures);
+  const kitchen = useKitchen(),
+    measure = kitchenMeasureOf(line.amount, ingredient.measures, kitchen);
   return (
     <ScrubNumber
       id={amountId(line.id)}
@@ -113,13 +124,13 @@ function AmountField({
       onText={(text) => {
         // What stands in the field are grams; leaving it as it stands changes nothing.
         if (text.trim() === shown && shown !== '') return { kind: 'value', value: grams ?? 0 };
-        const outcome = readAmount(text, ingredient.measures, line.amount?.unit);
+        const outcome = readSaidAmount(text, ingredient, { now: line.amount?.unit, kitchen });
         if (outcome.kind === 'unreadable')
           return grams === undefined
             ? outcome
             : { ...outcome, message: `${outcome.message} Until then it stays at ${shown} g.` };
-        const same = outcome.amount.unit === line.amount?.unit && outcome.amount.value === line.amount.value;
-        if (!same) take({ step: 'set-amount', line: line.id, amount: outcome.amount });
+        if (!sameAmount(outcome.amount, line.amount))
+          take({ step: 'set-amount', line: line.id, amount: outcome.amount });
         return { kind: 'value', value: outcome.grams };
       }}
       onEnter={goOn}
@@ -165,7 +176,8 @@ const nameOfMissing = (ingredient: string): string =>
 export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, move, goOn }: LineRowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: line.id });
-  const name = ingredient?.name ?? nameOfMissing(line.ingredient);
+  const kitchen = useKitchen(),
+    name = ingredient?.name ?? nameOfMissing(line.ingredient);
   const onKeyDown = (event: KeyboardEvent) => {
     if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
     event.preventDefault();
@@ -201,7 +213,7 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
         {name} <Made line={line} kindOpen={ingredient?.kinds !== undefined} />
       </span>
       <span className="whitespace-nowrap pl-1 text-[13px] text-soft">
-        {ingredient && kitchenMeasureOf(line.amount, ingredient.measures)}
+        {ingredient && kitchenMeasureOf(line.amount, ingredient.measures, kitchen)}
       </span>
       <span className="flex items-baseline gap-0.5">
         {ingredient ? (

@@ -8,6 +8,7 @@ import {
   type Rounding,
   shiftsBetween,
 } from '@alterum/core';
+import { kitchenNow } from '../../household/habits';
 import { ArrowRight, Check } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useFormula, useOutcome } from '../../open-formula/bench-store';
@@ -48,7 +49,8 @@ function Change({ change, outcome, ticked, tick }: ChangeProps) {
   const isNew = outcome.proposal.helper !== undefined && outcome.proposal.helper.ingredient === ingredient;
   const measured = outcome.proposal.amounts[line];
   if (!ingredient || !measured) return null;
-  const measure = measured.grams > 0 ? kitchenMeasureOf(measured.amount, ingredient.measures) : undefined;
+  const measure =
+    measured.grams > 0 ? kitchenMeasureOf(measured.amount, ingredient.measures, kitchenNow()) : undefined;
   return (
     <li className="border-t border-hair py-1.5 first:border-t-0" data-testid={`change-${ingredient.id}`}>
       <label className="flex cursor-pointer items-start gap-2.5">

@@ -8,6 +8,7 @@ import {
   scaledFormula,
   type ScaledLine,
 } from '@alterum/core';
+import { kitchenNow } from '../../household/habits';
 import { ArrowRight, Check } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { findIngredient } from '../../household/house-larder';
@@ -62,7 +63,7 @@ function LineMoved({ line, formula }: { readonly line: ScaledLine; readonly form
   const ingredient = findIngredient(formula.lines.find(({ id }) => id === line.line)?.ingredient ?? '');
   if (!ingredient) return null;
   const before = gramsOf(line.from, ingredient.measures) ?? 0;
-  const measure = kitchenMeasureOf(line.to, ingredient.measures);
+  const measure = kitchenMeasureOf(line.to, ingredient.measures, kitchenNow());
   return (
     <li className="flex flex-wrap items-baseline gap-x-2 border-t border-hair py-1 first:border-t-0">
       <span className="min-w-0 flex-1 basis-28 truncate">{ingredient.name}</span>

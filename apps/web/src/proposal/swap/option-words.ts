@@ -1,4 +1,5 @@
 import { kitchenMeasureOf, preparationOf, type SwapOption } from '@alterum/core';
+import { kitchenNow } from '../../household/habits';
 import type { Outcome } from '../../household/outcome';
 import { reasonWords } from '../../words/change-words';
 import { preparationNames } from '../../words/line-words';
@@ -58,7 +59,7 @@ export function movedLines(option: SwapOption, recipe: Outcome['recipe']): reado
   const arrived = option.lines.flatMap((line, i): MovedLine[] => {
     const measured = option.amounts[i];
     if (line.origin !== undefined || !measured || !(measured.grams > 0)) return [];
-    const measure = kitchenMeasureOf(measured.amount, line.ingredient.measures);
+    const measure = kitchenMeasureOf(measured.amount, line.ingredient.measures, kitchenNow());
     const made = line.preparation === 'as-is' ? '' : `, ${preparationNames[line.preparation]}`;
     return [
       {

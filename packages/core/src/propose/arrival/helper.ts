@@ -16,7 +16,7 @@ export const helperLine = (ingredient: Ingredient): RecipeLine => ({
   stage: stageOf(ingredient, 'start'),
 });
 
-interface Kitchen extends People {
+interface HelperAsk extends People {
   readonly recipe: Recipe;
   readonly inHouse?: ReadonlySet<string>;
 }
@@ -28,7 +28,7 @@ export interface Lacks {
 }
 
 /** What could help a pot that has too little or too much of something: not in it yet, in the house as far as that is known, and no question to anybody. */
-export function helpersFor({ short, over }: Lacks, request: Kitchen): readonly Ingredient[] {
+export function helpersFor({ short, over }: Lacks, request: HelperAsk): readonly Ingredient[] {
   const there = new Set(request.recipe.lines.map(({ ingredient }) => ingredient.id));
   const ids = new Set([
     ...short.flatMap((rail) => helpers[rail] ?? []),

@@ -1,5 +1,6 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Amount } from '../../quantity/amount.js';
+import { kitchens, unitIn, usualKitchen } from '../../quantity/kitchen.js';
 import { gramsPerUnit } from '../../quantity/measures.js';
 import { type UnitId, unitOf } from '../../quantity/unit.js';
 
@@ -59,7 +60,7 @@ const ladder: readonly { readonly unit: UnitId; readonly least: number; readonly
 function around(value: number, unit: UnitId): readonly number[] {
   return [
     ...new Set(
-      (partsOf[unit] ?? [1]).flatMap((parts) => [
+      (partsOf[unitIn(usualKitchen, unit)] ?? [1]).flatMap((parts) => [
         Math.floor(value * parts + 1e-9) / parts,
         Math.ceil(value * parts - 1e-9) / parts,
       ]),
@@ -71,9 +72,11 @@ function around(value: number, unit: UnitId): readonly number[] {
 function unitsFor(g: number, { measures }: Ingredient, written: UnitId): readonly UnitId[] {
   const kind = unitOf(written).kind;
   if (kind === 'mass' || gramsPerUnit(measures, written) === undefined) return [];
-  if (kind === 'count' || !ladder.some(({ unit }) => unit === written))
+  const kitchen = kitchens.find((one) => unitIn(one, written) === written) ?? usualKitchen;
+  const rungs = ladder.map((rung) => ({ ...rung, unit: unitIn(kitchen, rung.unit) }));
+  if (kind === 'count' || !rungs.some(({ unit }) => unit === written))
     return kind === 'count' ? [written] : [];
-  return ladder
+  return rungs
     .filter(({ unit, least, most }) => {
       const count = g / (gramsPerUnit(measures, unit) ?? Infinity);
       return count >= least && count <= most;

@@ -4,7 +4,7 @@ import { type LarderLookup, recipeOfFormula } from '../../formula/recipe-of-form
 import { applyStep, type FormulaStep } from '../../formula/step.js';
 import { assess, type Assessed, isEmpty } from '../../property/assess.js';
 import { noticed, rails } from '../../property/rail.js';
-import { type Amount, gramsOf, LARGEST_LINE_G } from '../../quantity/amount.js';
+import { type Amount, asLooseAs, gramsOf, LARGEST_LINE_G } from '../../quantity/amount.js';
 import type { Method } from '../../recipe/method/operation.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { withMasses } from '../../recipe/with-masses.js';
@@ -236,7 +236,7 @@ export function scaledFormula(request: ScaleRequest): ScaledFormula {
     ...weighed.map(({ line, amount }): FormulaStep => ({
       step: 'set-amount',
       line: line.id,
-      amount: { ...amount, value: amount.value * factor },
+      amount: asLooseAs(amount, { value: amount.value * factor, unit: amount.unit }),
     })),
     ...cooking.steps,
   ]);
@@ -271,7 +271,13 @@ export function scaledFormula(request: ScaleRequest): ScaledFormula {
   );
   const lines = weighed.map(({ line, amount }, i): ScaledLine => {
     const { amount: to, grams } = chosen[i]!;
-    return { line: line.id, from: amount, to, grams, toWeigh: toTheDigit[i]! && chosen[i] === exact[i] };
+    return {
+      line: line.id,
+      from: amount,
+      to: asLooseAs(amount, to),
+      grams,
+      toWeigh: toTheDigit[i]! && chosen[i] === exact[i],
+    };
   });
   return {
     factor,

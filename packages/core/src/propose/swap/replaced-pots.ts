@@ -1,7 +1,7 @@
 import { culinaryKindOf } from '../../larder/facts/culinary-kind.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import type { SearchProgress } from '../balance/solve.js';
-import type { Kitchen, Looked } from './kitchen.js';
+import type { SwapSearch, Looked } from './swap-search.js';
 import { unlikeness } from './kinship.js';
 import { type PotLine, replaceLine } from './replace-line.js';
 import { schoolAllows } from './school.js';
@@ -55,7 +55,7 @@ const spare: readonly string[] = ['savory', 'seasoning', 'sour'];
 const UNLIKE = 4;
 
 /** Whether a dish may do without a line: a flavour, or what the school has no room for. */
-function canGo({ request }: Kitchen, line: number): boolean {
+function canGo({ request }: SwapSearch, line: number): boolean {
   const ingredient = request.recipe.lines[line]?.ingredient;
   if (!ingredient || request.recipe.lines.length < 2) return false;
   if (!schoolAllows(request.schools, ingredient)) return true;
@@ -64,27 +64,27 @@ function canGo({ request }: Kitchen, line: number): boolean {
 
 /** Substitutes for one line, the most promising of every kind first. */
 function* promising(
-  kitchen: Kitchen,
+  search: SwapSearch,
   line: number,
   lines: readonly PotLine[],
   count: number,
 ): Search<readonly Substitute[]> {
-  const { request, original, held } = kitchen;
+  const { request, original, held } = search;
   const at = lines.findIndex(({ origin }) => origin === line);
   const replaced = request.recipe.lines[line]?.ingredient;
   const substitutes: readonly Substitute[] = [
-    ...substitutesFor(request, line, kitchen.allowed),
-    ...(canGo(kitchen, line) ? [{ lines: [] }] : []),
+    ...substitutesFor(request, line, search.allowed),
+    ...(canGo(search, line) ? [{ lines: [] }] : []),
   ];
   const looked: { readonly substitute: Substitute; readonly badness: number }[] = [];
   for (const substitute of substitutes) {
-    const { badness } = kitchen.look(replaceLine(original, potOf(request, lines), at, substitute, held));
+    const { badness } = search.look(replaceLine(original, potOf(request, lines), at, substitute, held));
     const [first] = substitute.lines;
     const unlike =
       first && replaced && substitute.sauce === undefined ? unlikeness(replaced, first.ingredient) : 0;
     looked.push({ substitute, badness: badness + UNLIKE * unlike });
     if (looked.length % 8 === 0)
-      yield { done: looked.length / substitutes.length / 3, objective: 0, evaluations: kitchen.tried };
+      yield { done: looked.length / substitutes.length / 3, objective: 0, evaluations: search.tried };
   }
   looked.sort((a, b) => a.badness - b.badness);
   const kind = ({
@@ -98,15 +98,15 @@ function* promising(
 
 /** Whole pots with all lines replaced: all of one line’s substitutes, or a beam over several lines. */
 export function* replacedPots(
-  kitchen: Kitchen,
+  search: SwapSearch,
   lines: readonly number[],
   stop: () => boolean,
 ): Search<readonly Looked[] | { readonly noneFor: number }> {
-  const start: readonly PotLine[] = kitchen.request.recipe.lines.map((line, origin) => ({ ...line, origin }));
+  const start: readonly PotLine[] = search.request.recipe.lines.map((line, origin) => ({ ...line, origin }));
   const count = lines.length === 1 ? swapSearch.closely : swapSearch.closelyOfSeveral;
   let pots: readonly Looked[] = [{ lines: start, badness: 0 }];
   for (const line of lines) {
-    const substitutes = yield* promising(kitchen, line, start, count);
+    const substitutes = yield* promising(search, line, start, count);
     if (substitutes.length === 0) return { noneFor: line };
     const next: Looked[] = [];
     for (const pot of pots)
@@ -119,14 +119,14 @@ export function* replacedPots(
         );
         if (!twice)
           next.push(
-            kitchen.look(
-              replaceLine(kitchen.original, potOf(kitchen.request, pot.lines), at, substitute, kitchen.held),
+            search.look(
+              replaceLine(search.original, potOf(search.request, pot.lines), at, substitute, search.held),
             ),
           );
       }
     next.sort((a, b) => a.badness - b.badness);
     pots = lines.length === 1 ? next : byTurns(next, kindsIn, swapSearch.beam);
-    yield { done: 1 / 3, objective: pots[0]?.badness ?? 0, evaluations: kitchen.tried };
+    yield { done: 1 / 3, objective: pots[0]?.badness ?? 0, evaluations: search.tried };
     if (stop()) break;
   }
   return pots;

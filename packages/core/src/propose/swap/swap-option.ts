@@ -3,7 +3,7 @@ import { met, missedRails } from '../balance/aim.js';
 import { changesOf, type LineChange } from '../balance/reasons.js';
 import { isWorseRegard, type Regard, type Regarded, worstOf } from '../arrival/regard.js';
 import { type Preparation, preparationOf } from '../../recipe/preparation.js';
-import type { Kitchen } from './kitchen.js';
+import type { SwapSearch } from './swap-search.js';
 import type { Measurable } from '../balance/kitchen-rounding.js';
 import type { SearchSpace } from '../balance/search-space.js';
 import type { Solution } from '../balance/solve.js';
@@ -81,7 +81,7 @@ export interface BalancedPot {
 
 /** A balanced pot as an option, or nothing when somebody still could not eat it. */
 export function optionOf(
-  { request, aims, original, regard: regardOf, verdictsOn, tooMuchBefore }: Kitchen,
+  { request, aims, original, regard: regardOf, verdictsOn, tooMuchBefore }: SwapSearch,
   { lines, space, solution }: BalancedPot,
 ): SwapOption | undefined {
   const { measuring, eaters = [], brief, inHouse } = request;

@@ -6,7 +6,7 @@ import { helpersFor } from '../arrival/helper.js';
 import { helperShare } from '../arrival/helper.params.js';
 import { grams } from '../../quantity/quantity.js';
 import { handfulOf } from './handful.js';
-import { type Kitchen, kitchenFor, type Looked } from './kitchen.js';
+import { type SwapSearch, searchFor, type Looked } from './swap-search.js';
 import { unlikeness } from './kinship.js';
 import { linesToReplace } from './lines-to-replace.js';
 import { potRequest } from './pot-request.js';
@@ -38,25 +38,25 @@ const quickly = { starts: 1, iterations: 6, passes: 1, explain: false } as const
 
 /** A pot with substitutes, balanced from where their first amounts put it. */
 function* balanced(
-  kitchen: Kitchen,
+  search: SwapSearch,
   { lines }: Pick<Looked, 'lines'>,
   options: BalanceOptions,
   few = false,
 ): Search<Balanced> {
-  const space = searchSpace(potRequest(kitchen.request, lines));
+  const space = searchSpace(potRequest(search.request, lines));
   const from = Float64Array.from(lines, ({ mass }) => mass);
-  let solution = yield* solve(space, kitchen.aims, options, { from, by: 1 });
-  if (few && !solution.stopped) solution = yield* fewestChanges(space, kitchen.aims, options, solution);
-  kitchen.tried += solution.evaluations;
+  let solution = yield* solve(space, search.aims, options, { from, by: 1 });
+  if (few && !solution.stopped) solution = yield* fewestChanges(space, search.aims, options, solution);
+  search.tried += solution.evaluations;
   const badness = solution.misses.reduce(
-    (all, { middle }, i) => all + (kitchen.aims[i]?.weight ?? 1) * middle ** 2,
+    (all, { middle }, i) => all + (search.aims[i]?.weight ?? 1) * middle ** 2,
     0,
   );
   return { lines, space, solution, badness };
 }
 
 /** How a quickly balanced pot is expected to rank, lower is better: the brief first, then how near it is to the original in figures and in kind. */
-function expectedRank({ original, request }: Kitchen, { lines, solution, badness }: Balanced): number {
+function expectedRank({ original, request }: SwapSearch, { lines, solution, badness }: Balanced): number {
   const unlike = lines.map(({ ingredient, replaces }) =>
     replaces === undefined
       ? 0
@@ -72,8 +72,8 @@ function expectedRank({ original, request }: Kitchen, { lines, solution, badness
 const MISSED = 100;
 
 /** The same pot with something beside the substitute for what stays short. */
-function helpedPots(kitchen: Kitchen, { lines, solution }: Balanced): readonly (readonly PotLine[])[] {
-  const { request, aims, allowed, held } = kitchen;
+function helpedPots(search: SwapSearch, { lines, solution }: Balanced): readonly (readonly PotLine[])[] {
+  const { request, aims, allowed, held } = search;
   const batchG = lines.reduce((all, { mass }) => all + mass, 0);
   const off = (sign: 1 | -1) =>
     aims.flatMap(({ rail }, i) => (sign * (solution.misses[i]?.middle ?? 0) > WORTH_HELP ? [rail] : []));
@@ -98,7 +98,7 @@ const WORTH_HELP = 0.6;
 
 /** Pots looked at closely, those that stay short once more with a helper, the most promising first. */
 function* closelyLooked(
-  kitchen: Kitchen,
+  search: SwapSearch,
   pots: readonly Looked[],
   options: BalanceOptions,
 ): Search<Balanced[]> {
@@ -106,18 +106,18 @@ function* closelyLooked(
   const chosen = pots.slice(0, swapSearch.closely);
   for (const [i, pot] of chosen.entries()) {
     if (options.stop()) break;
-    close.push(yield* balanced(kitchen, pot, { ...options, ...quickly }));
-    yield { done: 1 / 3 + i / chosen.length / 3, objective: 0, evaluations: kitchen.tried };
+    close.push(yield* balanced(search, pot, { ...options, ...quickly }));
+    yield { done: 1 / 3 + i / chosen.length / 3, objective: 0, evaluations: search.tried };
   }
   const helped = close
-    .flatMap((pot) => helpedPots(kitchen, pot))
-    .map(kitchen.look)
+    .flatMap((pot) => helpedPots(search, pot))
+    .map(search.look)
     .sort((a, b) => a.badness - b.badness);
   for (const pot of byTurns(helped, kindsIn, swapSearch.helped)) {
     if (options.stop()) break;
-    close.push(yield* balanced(kitchen, pot, { ...options, ...quickly }));
+    close.push(yield* balanced(search, pot, { ...options, ...quickly }));
   }
-  const expected = new Map(close.map((pot) => [pot, expectedRank(kitchen, pot)]));
+  const expected = new Map(close.map((pot) => [pot, expectedRank(search, pot)]));
   return close.sort((a, b) => (expected.get(a) ?? 0) - (expected.get(b) ?? 0));
 }
 
@@ -130,14 +130,14 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
   const complete = completeBalanceOptions(options);
   const lines = linesToReplace(given);
   if (lines.length === 0) return { kind: 'nothing-to-swap' };
-  let kitchen = kitchenFor(given, false);
-  let pots = yield* replacedPots(kitchen, lines, complete.stop);
+  let search = searchFor(given, false);
+  let pots = yield* replacedPots(search, lines, complete.stop);
   if ('noneFor' in pots) {
-    kitchen = kitchenFor(given, true);
-    pots = yield* replacedPots(kitchen, lines, complete.stop);
+    search = searchFor(given, true);
+    pots = yield* replacedPots(search, lines, complete.stop);
   }
   if ('noneFor' in pots) return { kind: 'none-allowed', line: pots.noneFor };
-  const close = yield* closelyLooked(kitchen, pots, complete);
+  const close = yield* closelyLooked(search, pots, complete);
   const leading = byTurns(close, kindsIn, new Set(close.map(kindsIn)).size).slice(0, swapSearch.finished);
   const finished: SwapOption[] = [];
   const ofKind = new Map<string, number>();
@@ -147,15 +147,15 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
     ofKind.set(kind, before + 1);
     if (before > swapSearch.alike) continue;
     const leads = leading.includes(quick) && !complete.stop();
-    const pot = leads ? yield* balanced(kitchen, quick, { ...complete, ...carefully }, true) : quick;
-    const option = optionOf(kitchen, pot);
+    const pot = leads ? yield* balanced(search, quick, { ...complete, ...carefully }, true) : quick;
+    const option = optionOf(search, pot);
     if (option) finished.push(option);
-    yield { done: 2 / 3 + (i + 1) / close.length / 3, objective: 0, evaluations: kitchen.tried };
+    yield { done: 2 / 3 + (i + 1) / close.length / 3, objective: 0, evaluations: search.tried };
   }
   return {
     kind: 'options',
     options: handfulOf(finished),
-    tried: kitchen.tried,
+    tried: search.tried,
     stopped: complete.stop(),
   };
 }

@@ -1,5 +1,6 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { COUNTED } from '../../quantity/amount.js';
+import { type Kitchen, kitchenOf, unitIn, usualKitchen } from '../../quantity/kitchen.js';
 import { gramsPerUnit } from '../../quantity/measures.js';
 import type { UnitId } from '../../quantity/unit.js';
 import { wordsOf } from '../../larder/search-words.js';
@@ -32,6 +33,7 @@ function perOne(
   unit: SpokenUnitRow | undefined,
   size: PieceSize | undefined,
   ingredient: Ingredient,
+  kitchen: Kitchen | undefined,
 ): { readonly g: number; readonly unit: UnitId | undefined; readonly spread: number } | undefined {
   const { measures } = ingredient;
   if (!unit) {
@@ -43,12 +45,14 @@ function perOne(
       : undefined;
   }
   if (unit.unit) {
-    const g = gramsPerUnit(measures, unit.unit);
-    if (g !== undefined) return { g, unit: unit.unit, spread: 1 };
+    const meant = unitIn(kitchen ?? usualKitchen, unit.unit),
+      g = gramsPerUnit(measures, meant);
+    if (g !== undefined) return { g, unit: meant, spread: 1 };
   }
   // A volume of what has no density is reckoned as water, doubtfully.
-  if (unit.ml !== undefined) {
-    const own = vagueG({ ...unit, g: unit.ml * (measures.density ?? 1) }, ingredient);
+  const ml = kitchen && unit.kitchen ? kitchenOf(kitchen)[unit.kitchen] : unit.ml;
+  if (ml !== undefined) {
+    const own = vagueG({ ...unit, g: ml * (measures.density ?? 1) }, ingredient);
     return own === undefined
       ? undefined
       : { g: own, unit: undefined, spread: measures.density === undefined ? 1.3 : 1 };
@@ -61,10 +65,12 @@ const weighed = (
   { low, mid, high, unit, by, spread: own }: SaidQuantity,
   size: PieceSize | undefined,
   ingredient: Ingredient,
+  kitchen: Kitchen | undefined,
 ): SpokenGrams | undefined => {
-  const one = perOne(unit, size, ingredient);
+  const one = perOne(unit, size, ingredient, kitchen);
   if (!one) return undefined;
-  const spread = one.spread * own,
+  // Whose pint is meant was said.
+  const spread = one.spread * (kitchen && unit?.kitchen ? 1 : own),
     g = one.g * by;
   // A heaped spoon is no spoon of formulas: it is kept by its weight.
   return {
@@ -78,10 +84,17 @@ const weighed = (
 const isMass = (unit: UnitId | undefined): boolean =>
   unit === 'g' || unit === 'kg' || unit === 'oz' || unit === 'lb' || unit === 'mg';
 
-/** What a spoken amount of a thing weighs; a weight that is told beside a volume wins. Undefined where nobody knows. */
-export function gramsSpoken(amount: SpokenAmount, ingredient: Ingredient): SpokenGrams | undefined {
-  const first = weighed(amount, amount.size, ingredient),
-    again = amount.also && weighed(amount.also, undefined, ingredient);
+/**
+ * What a spoken amount of a thing weighs; a weight that is told beside a volume wins. Undefined where nobody knows.
+ * @param kitchen whose spoons, cups and pints; where nobody has said, a pint is one of either
+ */
+export function gramsSpoken(
+  amount: SpokenAmount,
+  ingredient: Ingredient,
+  kitchen?: Kitchen,
+): SpokenGrams | undefined {
+  const first = weighed(amount, amount.size, ingredient, kitchen),
+    again = amount.also && weighed(amount.also, undefined, ingredient, kitchen);
   if (again && (!first || (isMass(again.unit) && !isMass(first.unit)))) return again;
   return first ?? again;
 }

@@ -1,3 +1,4 @@
+import { type Kitchen, unitIn, usualKitchen } from '../../quantity/kitchen.js';
 import { unitOf } from '../../quantity/unit.js';
 import { spokenNumber, type SpokenNumber } from './spoken-number.js';
 import { amountQualifiers, QUALIFIED_SPREAD, type SpokenUnitRow, spokenUnits } from './spoken-unit.params.js';
@@ -100,8 +101,10 @@ const isMeasured = (unit: SpokenUnitRow | undefined): boolean =>
   (unit?.unit !== undefined && unitOf(unit.unit).kind === 'volume');
 
 /** mL or g of one unit, whichever it is. */
-const sizeOf = (unit: SpokenUnitRow): number | undefined =>
-  unit.ml ?? (unit.unit && unitOf(unit.unit).kind !== 'count' ? unitOf(unit.unit).size : unit.g);
+function sizeOf({ unit, ml, g }: SpokenUnitRow, kitchen: Kitchen = usualKitchen): number | undefined {
+  const meant = unit && unitIn(kitchen, unit);
+  return ml ?? (meant && unitOf(meant).kind !== 'count' ? unitOf(meant).size : g);
+}
 
 /** A number with a measured unit at the start: "400 g", "14-ounce", "1/2 cup". */
 function measuredAt(text: string): { readonly quantity: SaidQuantity; readonly rest: string } | undefined {
@@ -166,15 +169,15 @@ const of = (number: SpokenNumber, one: SaidQuantity, rest: string): SpokenAmount
 const MORE = /^\s*(?:\+|plus|and|&)\s+(?=[\d½¼¾a-z])/i;
 
 /** Further parts of a sum: "1 cup plus 2 tbsp", "1 lb 4 oz". */
-function withMore(first: SpokenAmount): SpokenAmount {
+function withMore(first: SpokenAmount, kitchen?: Kitchen): SpokenAmount {
   const { unit } = first;
-  const own = unit && sizeOf(unit);
+  const own = unit && sizeOf(unit, kitchen);
   if (!unit || own === undefined) return first;
   const link = MORE.exec(first.rest);
   const next = measuredAt(link ? first.rest.slice(link[0].length) : first.rest);
   // Without a word between, only smaller units follow: "1 lb 4 oz", "1 cup 2 tbsp".
   if (!next?.quantity.unit || isWeight(unit) !== isWeight(next.quantity.unit)) return first;
-  const size = sizeOf(next.quantity.unit) ?? 0;
+  const size = sizeOf(next.quantity.unit, kitchen) ?? 0;
   if (!link && size >= own) return first;
   const by = size / own;
   return {
@@ -191,8 +194,11 @@ const withoutOf = (text: string): string => text.replace(/^\s*(?:of\b\s*(?:the\s
 /** A unit by its word: "leaves", "cloves"; undefined for what is none. */
 export const unitCalled = (word: string): SpokenUnitRow | undefined => readings.get(word.toLowerCase());
 
-/** The amount that starts a text; undefined where none does. */
-export function spokenAmount(text: string): SpokenAmount | undefined {
+/**
+ * The amount that starts a text; undefined where none does.
+ * @param kitchen whose spoons and cups, where several are summed up
+ */
+export function spokenAmount(text: string, kitchen?: Kitchen): SpokenAmount | undefined {
   const number = spokenNumber(text);
   if (!number) return vagueAmount(text);
   const packs = manyOfASize(number);
@@ -211,7 +217,8 @@ export function spokenAmount(text: string): SpokenAmount | undefined {
   }
   // "2 leaves", but "2 leaf spinach bags" hardly; "1 clove" of garlic, but ground cloves are no unit.
   const spread = unit.row.spread * (said ? QUALIFIED_SPREAD : 1);
-  const sum = withMore({ ...quantity(number, unit.row, by, spread), size, also: undefined, rest: unit.rest });
+  const first = { ...quantity(number, unit.row, by, spread), size, also: undefined, rest: unit.rest };
+  const sum = withMore(first, kitchen);
   const again = toldAgain(sum.rest);
   return { ...sum, also: again?.also, rest: withoutOf(again?.rest ?? sum.rest) };
 }

@@ -1,4 +1,5 @@
 import { hasGlyph, spelledOut } from '../../quantity/fraction-glyphs.js';
+import { compoundNumber } from './number-compound.js';
 import { fractionWords, numberWords } from './number-words.params.js';
 
 /** A number as somebody says it: the least, the middle and the most that may be meant. */
@@ -65,6 +66,8 @@ const OF_PARTS = new RegExp(
 );
 
 function wordsToken(text: string): Token | undefined {
+  const compound = compoundNumber(text);
+  if (compound) return exact(compound.value, compound.length);
   const match = WORDED.exec(text);
   if (!match) return undefined;
   const word = match[1]!.toLowerCase();

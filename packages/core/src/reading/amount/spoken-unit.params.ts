@@ -13,6 +13,8 @@ export interface SpokenUnitRow {
   readonly of?: Readonly<Record<string, number>>;
   /** How far one may lie from another, as a factor. */
   readonly spread: number;
+  /** The measure of a kitchen that it is, where whose kitchen is known. */
+  readonly kitchen?: 'pint' | 'quart' | 'gallon';
   /** Pieces of the thing itself: what the larder says one weighs comes first. */
   readonly piece?: true;
 }
@@ -36,9 +38,9 @@ export const spokenUnits: readonly SpokenUnitRow[] = [
   { id: 'dessertspoon', read: ['dessertspoon', 'dessertspoons', 'dsp', 'dstsp', 'dessert spoon', 'dessert spoons'], ml: 10, spread: 1.1 },
   { id: 'cup', read: ['cup', 'cups', 'c'], unit: 'cup', spread: 1.05 },
   { id: 'floz', read: ['fl oz', 'fl. oz', 'fl. oz.', 'floz', 'fluid ounce', 'fluid ounces'], unit: 'floz', spread: 1.05 },
-  { id: 'pint', read: ['pint', 'pints', 'pt', 'pts'], ml: 500, spread: 1.13 },
-  { id: 'quart', read: ['quart', 'quarts', 'qt', 'qts'], ml: 950, spread: 1.1 },
-  { id: 'gallon', read: ['gallon', 'gallons', 'gal'], ml: 3785, spread: 1.1 },
+  { id: 'pint', read: ['pint', 'pints', 'pt', 'pts'], ml: 500, spread: 1.13, kitchen: 'pint' },
+  { id: 'quart', read: ['quart', 'quarts', 'qt', 'qts'], ml: 950, spread: 1.1, kitchen: 'quart' },
+  { id: 'gallon', read: ['gallon', 'gallons', 'gal'], ml: 3785, spread: 1.1, kitchen: 'gallon' },
   { id: 'mug', read: ['mug', 'mugs', 'mugful', 'mugfuls'], ml: 300, spread: 1.2 },
   { id: 'glass', read: ['glass', 'glasses', 'glassful'], ml: 175, spread: 1.3 },
   { id: 'shot', read: ['shot', 'shots', 'capful', 'capfuls'], ml: 25, spread: 1.4 },

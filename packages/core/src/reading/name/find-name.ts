@@ -1,6 +1,7 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { searchIngredients } from '../../larder/search.js';
 import { wordsOf } from '../../larder/search-words.js';
+import { type UsedIngredients, usualness } from '../../larder/used.js';
 import { doneWords, namesNothing, sameThing, saysNothing } from './name-words.params.js';
 
 /** What a name was found to be. */
@@ -49,13 +50,21 @@ interface Candidate {
   readonly sure: number;
 }
 
-function candidatesFor(larder: readonly Ingredient[], text: string): readonly Candidate[] {
+/** How far apart two names may be for the one that is used here to be meant. */
+const USED = 0.08;
+
+function candidatesFor(
+  larder: readonly Ingredient[],
+  text: string,
+  used: UsedIngredients | undefined,
+): readonly Candidate[] {
   const words = wordsOf(text);
   if (words.length === 0) return [];
-  return searchIngredients(larder, text)
+  const asMeant = ({ ingredient, sure }: Candidate) => sure + USED * usualness(used, ingredient.id);
+  return searchIngredients(larder, text, used)
     .slice(0, OTHERS + 1)
     .map((ingredient, i) => ({ ingredient, sure: called(ingredient, words) - i * 1e-3 }))
-    .sort((a, b) => b.sure - a.sure);
+    .sort((a, b) => asMeant(b) - asMeant(a));
 }
 
 /** Words of a name that are looked at: no thing is called by more. */
@@ -105,10 +114,10 @@ function guess(words: readonly string[]): Reading {
 }
 
 /** What of the larder a cook means by a name as it is written in a recipe. */
-export function findName(larder: readonly Ingredient[], text: string): FoundName {
+export function findName(larder: readonly Ingredient[], text: string, used?: UsedIngredients): FoundName {
   let best: { readonly list: readonly Candidate[]; readonly sure: number } | undefined;
   for (const { phrase, factor } of readingsOf(text)) {
-    const list = candidatesFor(larder, phrase),
+    const list = candidatesFor(larder, phrase, used),
       sure = (list[0]?.sure ?? 0) * factor;
     if (sure > (best?.sure ?? 0)) best = { list, sure };
     if (sure > sureness.within) break;

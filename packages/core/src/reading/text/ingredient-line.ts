@@ -1,5 +1,7 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Amount } from '../../quantity/amount.js';
+import { type Kitchen, unitIn, usualKitchen } from '../../quantity/kitchen.js';
+import { type UnitId, unitOf } from '../../quantity/unit.js';
 import type { Method } from '../../recipe/method/operation.js';
 import type { Preparation } from '../../recipe/preparation.js';
 import { gramsSpoken } from '../amount/grams-spoken.js';
@@ -19,6 +21,7 @@ import {
   toTasteG,
   toTasteOfShelf,
 } from '../name/usual-amount.params.js';
+import type { Habits } from '../habits.js';
 import { makeReadyIn } from './make-ready.js';
 
 /** From the least to the most that may be meant. */
@@ -157,13 +160,16 @@ function ofFruit(
 }
 
 /** The amount at the start of a line, or behind its name: "Cashews: 150 g", "salt 1 tsp". */
-function amountOf(text: string): { readonly amount: SpokenAmount | undefined; readonly rest: string } {
-  const first = spokenAmount(text);
+function amountOf(
+  text: string,
+  kitchen: Kitchen | undefined,
+): { readonly amount: SpokenAmount | undefined; readonly rest: string } {
+  const first = spokenAmount(text, kitchen);
   if (first) return { amount: first, rest: first.rest };
   const behind = /^(.{2,60}?)\s*(?:[:,]|\s-|\s|\.{2,})\s*((?:about |approx\.? )?(?:\d|[½¼¾⅓⅔]).*)$/.exec(
     text,
   );
-  const last = behind && spokenAmount(behind[2]!);
+  const last = behind && spokenAmount(behind[2]!, kitchen);
   if (behind && last?.unit && last.rest.replace(/^[,.]/, '').trim().length < 40)
     return { amount: { ...last, rest: '' }, rest: `${behind[1]!}${last.rest ? `, ${last.rest}` : ''}` };
   return { amount: undefined, rest: text };
@@ -220,22 +226,35 @@ const rounded = (value: number): number => Number(value.toPrecision(4));
 export function weighedAs(
   told: SpokenAmount,
   ingredient: Ingredient,
+  kitchen?: Kitchen,
 ): { readonly grams: Range; readonly written: Amount } | undefined {
-  const spoken = gramsSpoken(told, ingredient);
+  const spoken = gramsSpoken(told, ingredient, kitchen);
   if (!spoken) return undefined;
   const { unit } = spoken;
-  const inUnit = told.also && unit && told.unit?.unit !== unit ? told.also : told;
-  return {
-    grams: rangeOf(spoken),
-    written: unit ? { value: rounded(inUnit.mid), unit } : { value: rounded(spoken.mid), unit: 'g' },
-  };
+  const first = told.unit?.unit && unitIn(kitchen ?? usualKitchen, told.unit.unit);
+  const inUnit = told.also && unit && first !== unit ? told.also : told;
+  // How far one piece or spoon lies from another is known without being said.
+  const spread = (unit && unitOf(unit).kind === 'count') || inUnit.spread ** 2 < EXACT ? 1 : inUnit.spread;
+  const said = { low: inUnit.low / spread, mid: inUnit.mid, high: inUnit.high * spread };
+  return { grams: rangeOf(spoken), written: unit ? loosely(said, unit) : loosely(spoken, 'g') };
 }
+
+/** Factor between the most and the least up to which an amount is as exact as a spoon or a scale. @source kitchen physics 10: spoons and cups ±5 % */
+const EXACT = 1.12;
+
+/** An amount as a formula keeps it: with its range where it was said loosely. */
+const loosely = ({ low, mid, high }: Range, unit: UnitId): Amount => ({
+  value: rounded(mid),
+  unit,
+  ...(high > low * EXACT ? { range: { low: rounded(low), high: rounded(high) } } : {}),
+});
 
 function readOne(
   text: string,
   asWritten: string,
   larder: readonly Ingredient[],
   section: string | undefined,
+  { kitchen, used }: Habits,
 ): ReadLine {
   const optional = OPTIONAL.test(text),
     seasons = TO_TASTE.test(text);
@@ -248,7 +267,7 @@ function readOne(
     .replace(/\s+/g, ' ')
     .trim();
   const fruitOf = OF_FRUIT.exec(bare);
-  const { amount, rest } = amountOf(fruitOf ? fruitOf[2]! : bare);
+  const { amount, rest } = amountOf(fruitOf ? fruitOf[2]! : bare, kitchen);
   const { name, said, also } = partsOf(rest.replace(CONTAINER, ''));
   const fruit = FRUIT.exec(name)?.[1];
   const pressed = fruitOf ? fruitOf[1]! : /\bjuiced?\b|\bzest(?:ed)?\b/i.exec(said)?.[0];
@@ -258,8 +277,8 @@ function readOne(
   const canned = CANNED.test(bare);
   const asked = ofIt ? `${fruit} ${isZest(pressed ?? '') ? 'zest' : 'juice'}` : first;
   const found = withCan(
-    findName(larder, asked),
-    canned && !ofIt ? findName(larder, `${asked} canned`) : undefined,
+    findName(larder, asked, used),
+    canned && !ofIt ? findName(larder, `${asked} canned`, used) : undefined,
   );
   const ingredient = ofIt?.ingredient ?? found.ingredient;
   const made = [found.done.join(' '), said].filter(Boolean).join(', ');
@@ -270,10 +289,10 @@ function readOne(
   const told: SpokenAmount | undefined = counted && also && !counted.also ? { ...counted, also } : counted;
   const toTaste =
     seasons || (!amount && !ofIt && ingredient !== undefined && toTasteOf(ingredient, covers) !== undefined);
-  const weighed = told && !ofIt && ingredient ? weighedAs(told, ingredient) : undefined;
+  const weighed = told && !ofIt && ingredient ? weighedAs(told, ingredient, kitchen) : undefined;
   const seasoned = !amount && toTaste && ingredient ? toTasteOf(ingredient, covers) : undefined;
   const grams = ofIt ? rangeOf(ofIt.grams) : (weighed?.grams ?? seasoned);
-  const written = weighed?.written ?? (grams && { value: rounded(grams.mid), unit: 'g' as const });
+  const written = weighed?.written ?? (grams && loosely(grams, 'g'));
   // What nobody can weigh, and what has no amount though it should, is looked at again.
   const sure = (ofIt ? 0.95 : found.confidence) * (grams === undefined ? 0.6 : 1);
   return {
@@ -293,7 +312,7 @@ function readOne(
     made,
     alternatives: others.map((other) => ({
       text: other,
-      ingredient: findName(larder, spokenAmount(other)?.rest ?? other).ingredient,
+      ingredient: findName(larder, spokenAmount(other)?.rest ?? other, used).ingredient,
     })),
     optional,
     toTaste,
@@ -305,10 +324,11 @@ export function readIngredientLine(
   text: string,
   larder: readonly Ingredient[],
   section?: string,
+  habits: Habits = {},
 ): readonly ReadLine[] {
   const asWritten = text.trim();
   const plain = plainSpelling(asWritten).replace(BULLET, '').replace(/\.$/, '');
-  return splitPair(plain, larder).map((one) => readOne(one, asWritten, larder, section));
+  return splitPair(plain, larder).map((one) => readOne(one, asWritten, larder, section, habits));
 }
 
 /** Whether a line begins with an amount, or is one of those that need none. */

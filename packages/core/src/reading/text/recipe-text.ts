@@ -1,4 +1,5 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
+import type { Habits } from '../habits.js';
 import { plainSpelling, spokenNumber } from '../amount/spoken-number.js';
 import { readMethod, type ReadStep } from '../method/method-sentences.js';
 import { stepVerbs } from '../method/method-words.params.js';
@@ -60,7 +61,11 @@ function portionsOf(text: string | undefined): Range | undefined {
 }
 
 /** What comes of the parts of a recipe. */
-export function readParts(parts: RecipeParts, larder: readonly Ingredient[]): ReadRecipe {
+export function readParts(
+  parts: RecipeParts,
+  larder: readonly Ingredient[],
+  habits: Habits = {},
+): ReadRecipe {
   const lines: (ReadLine & { id: string })[] = [],
     unread: Unread[] = [...(parts.unread ?? [])];
   let section: string | undefined;
@@ -74,7 +79,7 @@ export function readParts(parts: RecipeParts, larder: readonly Ingredient[]): Re
       section = heading[1]!.trim().toLowerCase();
       continue;
     }
-    for (const line of readIngredientLine(trimmed, larder, section))
+    for (const line of readIngredientLine(trimmed, larder, section, habits))
       lines.push({ ...line, id: `line-${lines.length}` });
   }
   const named = lines.map(({ id, name, ingredient }) => ({

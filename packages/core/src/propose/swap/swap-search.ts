@@ -23,7 +23,7 @@ export interface Looked {
 }
 
 /** Everything one search needs at hand. */
-export interface Kitchen {
+export interface SwapSearch {
   readonly request: SwapRequest;
   readonly aims: readonly Aim[];
   readonly original: Assessed;
@@ -48,7 +48,7 @@ function briefForSchool({ brief, schools: { melt } }: SwapRequest): SwapRequest[
 const STRETCHY = { low: 7, high: 22 } as const;
 
 /** @param lastResort members of a group that somebody is allergic to another member of are looked at too, since there is nothing else */
-export function kitchenFor(given: SwapRequest, lastResort: boolean): Kitchen {
+export function searchFor(given: SwapRequest, lastResort: boolean): SwapSearch {
   const schooled = { ...given, schools: schoolsOf(given) },
     request = { ...schooled, brief: briefForSchool(schooled) };
   const { recipe, portions, ask, inHouse } = request,
@@ -68,7 +68,7 @@ export function kitchenFor(given: SwapRequest, lastResort: boolean): Kitchen {
     const portion = portionOfRecipe({ ...pot, recipe: { ...pot.recipe, lines } }, portions, request.labels);
     return (request.eaters ?? []).map((eater) => whoCanEat(eater, portion));
   };
-  const kitchen: Kitchen = {
+  const search: SwapSearch = {
     request,
     aims,
     tried: 0,
@@ -78,7 +78,7 @@ export function kitchenFor(given: SwapRequest, lastResort: boolean): Kitchen {
       findings.some(({ verdict, line }) => verdict === 'does-not' && line === undefined),
     ),
     look: (lines) => {
-      kitchen.tried++;
+      search.tried++;
       const assessed = assess({ ...recipe, lines }, portions, spread);
       const badness = missesOf(aims, assessed).reduce(
         (all, { middle }, i) => all + (aims[i]?.weight ?? 1) * Math.min(Math.abs(middle), BAD_ENOUGH) ** 2,
@@ -94,5 +94,5 @@ export function kitchenFor(given: SwapRequest, lastResort: boolean): Kitchen {
       !isWorseRegard(worstOf(regard(ingredient)), lastResort ? 'same-group' : 'related'),
     held: ({ origin }) => origin !== undefined && request.holds?.[origin]?.kind === 'pinned',
   };
-  return kitchen;
+  return search;
 }

@@ -1,0 +1,66 @@
+import {
+  type Ingredient,
+  type Line,
+  readAmount,
+  readIngredientLine,
+  type ReadLine,
+  weighedAs,
+} from '@alterum/core';
+import { nanoid } from 'nanoid';
+import { habitsNow } from '../../household/habits';
+import { wholeLarder } from '../../household/house-larder';
+import { take } from '../../open-formula/bench-store';
+import { focusAmountSoon } from '../../open-formula/focus';
+
+/** A line that waits for its amount, unless one was said: nothing is made up. */
+function lineOf(ingredient: Ingredient, said: ReadLine | undefined): Line {
+  return {
+    id: nanoid(),
+    ingredient: ingredient.id,
+    amount: said?.written,
+    role: ingredient.role,
+    preparation: said?.preparation ?? 'as-is',
+    stage: 'start',
+    ...(said?.ready ? { ready: said.ready } : {}),
+  };
+}
+
+/** The cursor goes to the amount; where one was said, it stays for the next ingredient. */
+export function add(ingredient: Ingredient, said?: ReadLine): void {
+  const line = lineOf(ingredient, said);
+  take({ step: 'add-line', line });
+  if (line.amount === undefined) focusAmountSoon(line.id);
+}
+
+/** "150 g cashews, soaked", "150 ca": an amount with its thing, in one go. */
+export function spokenLine(typed: string): ReadLine | undefined {
+  const [line] = /\p{L}{2}/u.test(typed)
+    ? readIngredientLine(typed, wholeLarder(), undefined, habitsNow())
+    : [];
+  return line?.amount ? line : undefined;
+}
+
+/** A bare number is pieces or grams as in the field of an amount. */
+function withBareAmount(line: ReadLine): ReadLine {
+  const { amount, unit, ingredient, spoken } = line;
+  // Half a lemon that is juiced has its weight already.
+  if (!amount || !spoken || unit !== undefined || !ingredient || amount.low !== amount.high) return line;
+  const outcome = readAmount(String(amount.mid), ingredient.measures);
+  return outcome.kind === 'amount' ? { ...line, written: outcome.amount } : line;
+}
+
+/** The line that was said, of the thing that was chosen; undefined where no amount was said. */
+export function saidOf(
+  said: ReadLine | undefined,
+  ingredient: Ingredient,
+  typed: string,
+): ReadLine | undefined {
+  if (!said) return undefined;
+  if (said.ingredient?.id === ingredient.id) return withBareAmount(said);
+  const habits = habitsNow();
+  const [line = said] = readIngredientLine(typed, [ingredient], undefined, habits);
+  if (line.ingredient || !said.spoken) return withBareAmount(line);
+  // Its name is hardly begun: it is chosen all the same.
+  const written = weighedAs(said.spoken, ingredient, habits.kitchen)?.written;
+  return withBareAmount({ ...said, ingredient, written });
+}

@@ -1,0 +1,130 @@
+import { hexOf, labFromReflectance, type Reflectance, reflectanceFromRatio } from './colour/pigment.js';
+import type { Mixture } from './mixture/mixture.js';
+import { energyOf } from './nutrition/energy.js';
+import { lumpIndex } from './particle/comminute.js';
+import { graininessOf } from './particle/graininess.js';
+import type { PotAt } from './pot-at.js';
+import type { PointPrediction, PredictionFlag } from './prediction.js';
+import { modelDomain } from './prediction.params.js';
+import { curdlingProbability } from './stability/curdling.js';
+import { creamingIndex, oilingOffRisk } from './stability/creaming.js';
+import { weepingPercent } from './stability/weeping.js';
+import { pullLength } from './stretch/pull-length.js';
+import { gumIds } from '../ingredient/substance.js';
+import { type Classed, textureClassOf, thicknessClassOf } from './thickness/thickness-class.js';
+import { tasteOf } from './taste/taste.js';
+import { type Band, bandOf } from './uncertainty/band.js';
+import { type Spread, spreadAt } from './spread.js';
+import {
+  compositionCv,
+  guessedTasteSd,
+  K80,
+  type KitchenOffsets,
+  noOffsets,
+} from './uncertainty/kitchen-offsets.params.js';
+
+/** Where the model reaches its edge. @source engine notes E-16 */
+export function flagsOf(mix: Mixture, asked: number): readonly PredictionFlag[] {
+  const flags: PredictionFlag[] = [];
+  if (!(mix.mass > modelDomain.leastBatchG)) return ['empty'];
+  const water = Math.max(mix.water, 1e-9);
+  const gums = mix.solutes.reduce((all, g, i) => all + (i < gumIds.length ? g : 0), 0);
+  const wet = mix.water > modelDomain.traceWater * mix.mass;
+  if (asked > mix.evaporated + 0.5) flags.push('boiled-dry');
+  if (!wet) flags.push('no-water');
+  if (
+    wet &&
+    ((100 * gums) / water > modelDomain.mostGum || (100 * mix.allStarch) / water > modelDomain.mostStarch)
+  )
+    flags.push('dough');
+  if (mix.flouryStarch > modelDomain.rawStarchShare * mix.mass) flags.push('raw-starch');
+  if (mix.undissolvedGums > modelDomain.idleGum * mix.mass) flags.push('gum-never-heated');
+  if (mix.dryHotStarch > 0) flags.push('dry-starch-in-hot-liquid');
+  return flags;
+}
+
+function linearBand(mid: number, sd: number): Band {
+  return { low: mid - K80 * sd, mid, high: mid + K80 * sd };
+}
+
+/** Figures that have a band. */
+export const bandedFigures = [
+  'fat',
+  'salt',
+  'protein',
+  'sweetness',
+  'savoriness',
+  'sourness',
+  'pH',
+  'energyKcal',
+  'viscosity',
+  'yieldStress',
+  'stretch',
+] as const;
+export type BandedFigure = (typeof bandedFigures)[number];
+
+/** How unsure figures are by what is said loosely: a log standard deviation each, of pH one in its own unit. */
+export type FigureSd = Readonly<Record<BandedFigure, number>>;
+
+/**
+ * What the model says of a pot at one moment.
+ * @param knownSpread the width of its bands where that is known well enough already, which saves most of the time
+ * @param amounts how unsure its figures are by amounts that were said loosely; nothing where all were weighed
+ */
+export function predictPot(
+  { mix, at, flow }: PotAt,
+  offsets: KitchenOffsets = noOffsets,
+  knownSpread?: Spread,
+  amounts?: FigureSd,
+): PointPrediction {
+  const pulled = pullLength(mix, flow, at, offsets);
+  const spread = knownSpread ?? spreadAt(mix, at, flow, pulled, offsets);
+  const taste = tasteOf(mix),
+    texture = textureClassOf(mix, flow, at.temperature);
+  const unsure = guessedTasteSd * mix.guessedShare;
+  const mass = Math.max(mix.mass, 1e-9),
+    per100 = (g: number) => (100 * g) / mass;
+  const banded = (figure: BandedFigure, mid: number, sd: number): Band =>
+    (figure === 'pH' ? linearBand : bandOf)(mid, amounts ? Math.hypot(sd, amounts[figure]) : sd);
+  const viscosity = banded('viscosity', flow.viscosity, spread.viscosity),
+    yieldStress = banded('yieldStress', flow.yieldStress, spread.yieldStress);
+  const edge = (end: 'low' | 'high'): Classed => ({
+    ...flow,
+    viscosity: viscosity[end],
+    yieldStress: yieldStress[end],
+  });
+  const reflectance = mix.absorption.map(reflectanceFromRatio) as unknown as Reflectance;
+  return {
+    massG: Math.max(mix.mass, 0),
+    volumeMl: mix.volume,
+    evaporatedG: mix.evaporated,
+    fat: banded('fat', per100(mix.fat + mix.inPieces.fat), compositionCv.fat),
+    salt: banded('salt', taste.salt, compositionCv.salt),
+    protein: banded('protein', per100(mix.protein), compositionCv.fat),
+    sweetness: banded('sweetness', taste.sweet, compositionCv.sweet),
+    savoriness: banded('savoriness', taste.umami, Math.hypot(compositionCv.umami, unsure)),
+    sourness: banded('sourness', taste.sour, Math.hypot(compositionCv.sour, unsure)),
+    pH: banded('pH', mix.pH, mix.pH * compositionCv.pH),
+    energyKcal: banded('energyKcal', energyOf(mix), compositionCv.energy),
+    viscosity,
+    yieldStress,
+    thicknessClass: texture ?? thicknessClassOf(flow),
+    thicknessRange: [texture ?? thicknessClassOf(edge('low')), texture ?? thicknessClassOf(edge('high'))],
+    stretch: banded('stretch', pulled, spread.stretch),
+    curdling: curdlingProbability(mix),
+    graininess: graininessOf(mix),
+    lumps: lumpIndex(mix.dryHotStarch / mass),
+    bitter: taste.bitter,
+    pungent: taste.pungent,
+    weeping: weepingPercent(mix, flow, at.days),
+    creaming: creamingIndex(mix, flow),
+    oilingOff: oilingOffRisk(mix, flow),
+    browning: mix.browning,
+    absorbedG: mix.absorbed,
+    broughtG: mix.broughtG,
+    particleSizeUm: mix.meanDiameter,
+    solidFat: flow.solidFat,
+    colour: { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) },
+    flags: flagsOf(mix, mix.boilsOff),
+  };
+}
