@@ -49,15 +49,14 @@ export class HouseholdService {
   }
 
   /** What stands in the formulas of the household, that of the last changed one first. */
-  async used(): Promise<readonly UsedIngredientView[]> {
-    const rows: UsedIngredientView[] = await this.em.getConnection().execute(
+  used(): Promise<readonly UsedIngredientView[]> {
+    return this.em.execute(
       `select l.ingredient as ingredient, count(distinct f.id) as formulas
        from formula_line l join formula f on f.id = l.formula_id
        where f.deleted_at is null
        group by l.ingredient order by max(f.turn) desc, min(l.position) limit ?`,
       [MOST_USED],
-    );
-    return rows;
+    ) as unknown as Promise<readonly UsedIngredientView[]>;
   }
 
   async cookTonight({ pots }: TonightBody): Promise<HouseholdView> {
