@@ -9,7 +9,7 @@ import {
   type UsedIngredientView,
   VersionsBody,
 } from '@alterum/contract';
-import { EntityManager } from '@mikro-orm/core';
+import { EntityManager } from '@mikro-orm/libsql';
 import { Injectable } from '@nestjs/common';
 import { FormulaRow } from '../formula/formula.row.js';
 import { LarderService } from '../larder/larder.service.js';
