@@ -22,6 +22,7 @@ const coreFloors = [
   'property',
   'brief',
   'formula',
+  'dish',
   'reading',
   'household',
   'propose',

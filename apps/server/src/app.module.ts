@@ -3,6 +3,7 @@ import { Module } from '@nestjs/common';
 import { BackupModule } from './backup/backup.module.js';
 import { SavedBriefModule } from './brief/saved-brief.module.js';
 import { DemoModule } from './demo/demo.module.js';
+import { DishModule } from './dish/dish.module.js';
 import { EaterModule } from './eater/eater.module.js';
 import { FormulaModule } from './formula/formula.module.js';
 import { HouseholdModule } from './household/household.module.js';
@@ -27,6 +28,7 @@ import { ormConfig } from './storage/orm.config.js';
     FormulaModule,
     OwnIngredientModule,
     SavedBriefModule,
+    DishModule,
     EaterModule,
     LabelModule,
     HouseholdModule,

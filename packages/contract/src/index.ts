@@ -97,3 +97,19 @@ export {
   valueOfStored,
 } from './stored-shape.js';
 export { formulaInLine, lineOfFormula } from '@alterum/core';
+export {
+  DishComponentInput,
+  DishRequest,
+  dishLimits,
+  LayerInput,
+  OvenStageInput,
+  VesselInput,
+} from './dish.body.js';
+export type {
+  DishAdviceView,
+  DishComponentView,
+  DishLayerView,
+  DishResponse,
+  DishWaterView,
+} from './dish.view.js';
+export { ovenStageOfInput, vesselOfInput, viewOfDish } from './dish.convert.js';

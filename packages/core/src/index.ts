@@ -286,3 +286,12 @@ export {
 // What is said with every pot.
 export { type Caution, cautionsOf } from './handbook/cautions.js';
 export { whatItKnows } from './handbook/cautions.params.js';
+
+// A dish of several parts: layers, room, water.
+export { componentOfIngredient, componentOfPot, type DishComponent } from './dish/component.js';
+export { type Dish, type DishReport, reportOnDish } from './dish/dish.js';
+export type { LayerAsk } from './dish/layers.js';
+export type { MoistureAdvice } from './dish/advice.js';
+export { type MoistureWord, moistureWords } from './dish/moisture-verdict.js';
+export { type Cover, ovenCovers, type OvenStage } from './dish/oven.js';
+export type { DishVessel } from './dish/vessel.js';

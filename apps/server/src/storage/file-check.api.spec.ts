@@ -145,7 +145,7 @@ test('before the tables are changed a copy of what was is kept', async () => {
   await realFile();
   // As an older Alterum left it: without the last migration and what that brought.
   sql(
-    "delete from mikro_orm_migrations where name like '%put_away' or name like '%by_turn' or name like '%methods'; alter table formula drop column writes_itself; alter table formula drop column method; alter table formula_line drop column ready; alter table formula_line drop column weighed; drop table formula_search; drop index formula_turn_unique; drop index formula_line_ingredient_index; alter table formula drop column turn; drop index formula_version_name_once; alter table formula_version drop column deleted_at; create unique index formula_version_formula_id_name_unique on formula_version (formula_id, name)",
+    "delete from mikro_orm_migrations where name like '%put_away' or name like '%by_turn' or name like '%methods' or name like '%kitchens'; alter table formula_line drop column most; alter table formula_line drop column least; alter table household drop column kitchen; alter table formula drop column writes_itself; alter table formula drop column method; alter table formula_line drop column ready; alter table formula_line drop column weighed; drop table formula_search; drop index formula_turn_unique; drop index formula_line_ingredient_index; alter table formula drop column turn; drop index formula_version_name_once; alter table formula_version drop column deleted_at; create unique index formula_version_formula_id_name_unique on formula_version (formula_id, name)",
   );
   process.env['DATABASE_FILE'] = file;
   const app = await createApplication({ demo: false });

@@ -16,7 +16,7 @@ import { FEW_JUDGEMENTS } from '../work/work.params.js';
 import { judgeAll } from './judge-all.js';
 import { PortionService } from './portion.service.js';
 
-const CAUTION =
+export const CAUTION =
   'Checked against the ingredients’ tables and the labels that were typed in, never against the packs themselves. It is no medical advice: read every label, ask the maker about traces, and a clinician about severe allergies.';
 
 /** Asks the core who can eat; keeps nothing. */

@@ -115,7 +115,7 @@ test.each([
   ['garlic', '4', 'clove', 16],
   ['lemon-juice', '2', 'medium', 90],
   ['onion', '1½', 'medium', 165],
-  ['squash', '3', 'piece', 2700],
+  ['squash', '3', 'medium', 2700],
   ['squash', '4', 'g', 4],
   ['white-bean-canned', '1', 'can', 240],
   ['onion', '0', 'g', 0],

@@ -12,7 +12,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
     id: 'squash', name: 'Winter squash', also: ['butternut', 'hokkaido', 'kabocha', 'butternut squash', 'pumpkin', 'acorn squash', 'buttercup squash'],
     per100: { water: 87, fat: 0.2, protein: 1, sugars: 4.9, starch: { root: 1.6 }, fibre: 1.1, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03, oligo: 2 },
     acts: { solubleProtein: 0.4, cellEnclosed: 0.6, particles: 'vegetable', pH: 6, bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.05, lab: [62, 22, 60], scattering: 0.35, tint: 1.3 },
-    measures: { density: 0.58, pieces: { medium: 900 } },
+    measures: { density: 0.58, pieces: { piece: 900, medium: 900 } },
   },
   {
     id: 'pumpkin-puree', name: 'Pumpkin purée', also: ['canned pumpkin', 'pumpkin puree', 'tinned pumpkin'],

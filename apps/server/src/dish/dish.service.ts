@@ -1,0 +1,206 @@
+import {
+  type DishComponentInput,
+  type DishRequest,
+  type DishResponse,
+  type FieldProblem,
+  formulaOfContent,
+  lineOfFormula,
+  methodOfInput,
+  ovenStageOfInput,
+  type PotLineInput,
+  vesselOfInput,
+  viewOfDish,
+} from '@alterum/contract';
+import {
+  componentOfIngredient,
+  componentOfPot,
+  type Dish,
+  type DishComponent,
+  type DishReport,
+  grams,
+  celsius,
+  potAt,
+  type Recipe,
+  recipeOfFormula,
+  reportOn,
+  reportOnDish,
+  uncooked,
+} from '@alterum/core';
+import { Injectable } from '@nestjs/common';
+import { FormulaLarder } from '../formula/formula-larder.js';
+import { FormulaService } from '../formula/formula.service.js';
+import { LarderService, placed } from '../larder/larder.service.js';
+import { invalidInput } from '../platform/failure.js';
+import { CAUTION, WhoCanEatService } from '../who-can-eat/who-can-eat.service.js';
+
+/** A part of the dish with what it is made of. */
+interface Part {
+  readonly component: DishComponent;
+  readonly recipe: Recipe;
+  /** The same as lines that people are judged by, for so many g of it. */
+  readonly linesFor: (g: number) => readonly PotLineInput[];
+}
+
+/** °C at which a part is looked at before it goes in: nothing of it depends on that. */
+const COLD_C = 20;
+
+/** Asks the core what a dish will be; keeps nothing. */
+@Injectable()
+export class DishService {
+  constructor(
+    private readonly larder: LarderService,
+    private readonly known: FormulaLarder,
+    private readonly formulas: FormulaService,
+    private readonly people: WhoCanEatService,
+  ) {}
+
+  async run(request: DishRequest): Promise<DishResponse> {
+    this.check(request);
+    const parts: Part[] = [];
+    for (const [i, sent] of request.components.entries())
+      parts.push(await this.partOf(sent, `components[${i}]`));
+    const components = parts.map(({ component }) => component);
+    const dish: Dish = {
+      vessel: vesselOfInput(request.vessel),
+      components,
+      layers: request.layers ?? components.map(({ id }) => ({ component: id })),
+      oven: (request.oven ?? []).map(ovenStageOfInput),
+      restMin: request.restMin ?? 0,
+      fromC: request.fromC ?? COLD_C,
+    };
+    const report = reportOnDish(dish);
+    const portions = request.portions ?? 1;
+    return {
+      ...viewOfDish(report, components),
+      portion: portionOf(report, parts, portions),
+      ...(await this.judged(request, report, parts, portions)),
+    };
+  }
+
+  private check({ components, layers = [] }: DishRequest): void {
+    const errors: FieldProblem[] = [];
+    components.forEach(({ formula, lines, ingredient }, i) => {
+      if ([formula, lines, ingredient].filter((one) => one !== undefined).length !== 1)
+        errors.push({
+          field: `components[${i}]`,
+          message: 'A part is a formula, or lines, or an ingredient: send one of the three.',
+        });
+    });
+    const ids = new Set(components.map(({ id }) => id));
+    layers.forEach(({ component }, i) => {
+      if (!ids.has(component))
+        errors.push({
+          field: `layers[${i}].component`,
+          message: `No part of the dish is called “${component}”. Send it among the components.`,
+        });
+    });
+    if (errors.length > 0) throw invalidInput(errors);
+  }
+
+  private async partOf(sent: DishComponentInput, field: string): Promise<Part> {
+    if (sent.ingredient !== undefined) return this.thing(sent, sent.ingredient, field);
+    const { recipe, name, batch } =
+      sent.formula === undefined ? await this.pot(sent, field) : await this.kept(sent.formula);
+    const { mix } = potAt(recipe);
+    if (!(mix.mass > 0))
+      throw invalidInput([{ field, message: `${sent.name ?? name} is empty: nothing in it has a weight.` }]);
+    return {
+      component: componentOfPot(sent.id, sent.name ?? name, mix, sent.grams),
+      recipe,
+      linesFor: (g) => batch(g, mix.mass),
+    };
+  }
+
+  private thing(sent: DishComponentInput, asked: string, field: string): Part {
+    const found = this.larder.find(asked);
+    if (!found)
+      throw invalidInput([
+        {
+          field: `${field}.ingredient`,
+          message: `“${asked}” is not in the larder. Search it with /api/ingredients?search=.`,
+        },
+      ]);
+    const weighed = sent.grams ?? 0,
+      ready = sent.ready ? methodOfInput(sent.ready) : [];
+    const component = componentOfIngredient(sent.id, found, weighed, ready, sent.name);
+    const line = {
+      ingredient: found,
+      mass: grams(weighed),
+      preparation: 'as-is',
+      stage: 'start',
+      ready,
+    } as const;
+    return {
+      component,
+      recipe: {
+        lines: [line],
+        process: uncooked,
+        serving: { temperatureC: celsius(COLD_C), storage: 'cool', days: 0 },
+      },
+      linesFor: (g) => [
+        {
+          ingredient: found.id,
+          amount: component.grams > 0 ? (weighed * g) / component.grams : 0,
+          unit: 'g',
+          ...(sent.ready ? { ready: sent.ready } : {}),
+        },
+      ],
+    };
+  }
+
+  private async pot({ lines = [], process, method, id }: DishComponentInput, field: string) {
+    const { find } = await this.known.knownIn(lines);
+    const recipe = this.larder.recipeOf(placed(lines, `${field}.lines`), process, undefined, method, find);
+    const batch = (g: number, mass: number): readonly PotLineInput[] =>
+      lines.map((line) => ({ ...line, amount: line.amount === null ? null : (line.amount * g) / mass }));
+    return { recipe, name: id, batch };
+  }
+
+  private async kept(id: string) {
+    const view = await this.formulas.read(id),
+      formula = formulaOfContent(view);
+    const { find } = await this.known.knownIn(formula.lines);
+    const { recipe } = recipeOfFormula(formula, find);
+    const batch = (g: number): readonly PotLineInput[] => [
+      { ingredient: lineOfFormula(id), amount: g, unit: 'g' },
+    ];
+    return { recipe, name: view.name, batch };
+  }
+
+  /** Everybody who is to eat of it, for the whole dish: what went into a layer counts, what is left does not. */
+  private async judged(
+    { eaters, eaterIds }: DishRequest,
+    report: DishReport,
+    parts: readonly Part[],
+    portions: number,
+  ): Promise<Pick<DishResponse, 'people' | 'caution'>> {
+    if (!eaters?.length && !eaterIds?.length) return { people: [], caution: CAUTION };
+    const lines = parts.flatMap(({ component, linesFor }) => [...linesFor(layeredG(report, component.id))]);
+    return this.people.run({
+      lines,
+      portions,
+      ...(eaters ? { eaters } : {}),
+      ...(eaterIds ? { eaterIds } : {}),
+    });
+  }
+}
+
+const layeredG = ({ layers }: DishReport, id: string): number =>
+  layers.reduce((all, { component, grams: g }) => (component === id ? all + g : all), 0);
+
+/** Nutrition and cost of a portion, by what of each part is in the dish. */
+function portionOf(report: DishReport, parts: readonly Part[], portions: number): DishResponse['portion'] {
+  const sum = { energyKcal: 0, fatG: 0, proteinG: 0, saltG: 0, cost: 0 };
+  for (const { component, recipe } of parts) {
+    const { nutrition, cost } = reportOn(recipe);
+    const { mass } = potAt(recipe).mix;
+    const share = mass > 0 ? layeredG(report, component.id) / mass / portions : 0;
+    sum.energyKcal += nutrition.energyKcal * share;
+    sum.fatG += nutrition.fat * share;
+    sum.proteinG += nutrition.protein * share;
+    sum.saltG += nutrition.salt * share;
+    sum.cost += cost.amount * share;
+  }
+  const lost = report.moisture.budget.evaporatedG;
+  return { grams: (report.massG - lost) / portions, ...sum };
+}

@@ -1,0 +1,204 @@
+import { type Cover, ovenCovers } from '@alterum/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  ArrayUnique,
+  IsArray,
+  IsBoolean,
+  IsDefined,
+  IsIn,
+  IsNotEmpty,
+  IsObject,
+  IsString,
+  MaxLength,
+  ValidateIf,
+} from 'class-validator';
+import { AreParts, IsBetween, IsIngredientId, IsPart, IsPortions, MayBeAbsent } from './field.js';
+import { EaterInput } from './who-can-eat.body.js';
+import { requestLimits } from './kitchen-limits.js';
+import { PotLineInput } from './line.body.js';
+import { AreOperations, OperationInput } from './operation.body.js';
+import { ProcessInput } from './process.body.js';
+
+/** Most parts, layers and stretches of a dish; largest vessel, cm; most g of a part. @source assumed: more than any household's oven takes */
+export const dishLimits = {
+  components: 30,
+  layers: 40,
+  stages: 8,
+  cm: 100,
+  depthCm: 40,
+  grams: 20_000,
+  mm: 200,
+  minutes: 600,
+} as const;
+
+/** A vessel by its inside: a round one by its diameter, another by length and width. */
+export class VesselInput {
+  @IsIn(['rectangular', 'round'], { message: 'A vessel is rectangular or round.' })
+  shape!: 'rectangular' | 'round';
+
+  @ValidateIf(({ shape }: VesselInput) => shape === 'rectangular')
+  @IsBetween('The length of the vessel', 2, dishLimits.cm, 'cm')
+  lengthCm?: number;
+
+  @ValidateIf(({ shape }: VesselInput) => shape === 'rectangular')
+  @IsBetween('The width of the vessel', 2, dishLimits.cm, 'cm')
+  widthCm?: number;
+
+  @ValidateIf(({ shape }: VesselInput) => shape === 'round')
+  @IsBetween('The diameter of the vessel', 2, dishLimits.cm, 'cm')
+  diameterCm?: number;
+
+  @IsBetween('The depth of the vessel', 0.5, dishLimits.depthCm, 'cm')
+  depthCm!: number;
+}
+
+/** A part of a dish: a kept formula, a sauce that is sent with its lines, or a bought or plain thing. One of the three. */
+export class DishComponentInput {
+  @IsString({ message: 'A part of the dish is named by its id.' })
+  @IsNotEmpty({ message: 'The id of a part cannot be empty.' })
+  @MaxLength(64, { message: 'The id of a part is longer than 64 characters.' })
+  id!: string;
+
+  @MayBeAbsent()
+  @IsString({ message: 'The name must be a text.' })
+  @MaxLength(120, { message: 'The name is longer than 120 characters.' })
+  name?: string;
+
+  @MayBeAbsent()
+  @IsString({ message: 'The formula must be named by its id.' })
+  @MaxLength(80, { message: 'The formula id is too long.' })
+  formula?: string;
+
+  @MayBeAbsent()
+  @IsArray({ message: 'Send the lines of the sauce as a list.' })
+  @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
+  @ArrayMaxSize(requestLimits.lines, { message: `A sauce has at most ${requestLimits.lines} lines.` })
+  @AreParts()
+  @Type(() => PotLineInput)
+  lines?: PotLineInput[];
+
+  @MayBeAbsent()
+  @IsObject({ message: 'The process must be an object.' })
+  @IsPart()
+  @Type(() => ProcessInput)
+  process?: ProcessInput;
+
+  @AreOperations(requestLimits.operations, 'The method')
+  method?: OperationInput[] | null;
+
+  @MayBeAbsent()
+  @IsIngredientId()
+  ingredient?: string;
+
+  /** What is done to a bought or plain thing before it goes in: fried, roasted, salted, boiled, pressed. */
+  @AreOperations(requestLimits.readyOperations, 'What is done to a part')
+  ready?: OperationInput[] | null;
+
+  /** g there are: of a sauce as it is made, all of it where it is left out; of a thing as it is bought, before what is done to it. */
+  @ValidateIf((part: DishComponentInput) => part.grams !== undefined || part.ingredient !== undefined)
+  @IsBetween('The amount of the part', 0, dishLimits.grams, 'g')
+  grams?: number;
+}
+
+/** A layer, from the bottom up: so many g, so many mm, or a share of what is left of its part. */
+export class LayerInput {
+  @IsString({ message: 'A layer names the part it is of.' })
+  @MaxLength(64, { message: 'The id of a part is longer than 64 characters.' })
+  component!: string;
+
+  @MayBeAbsent()
+  @IsBetween('The amount of the layer', 0, dishLimits.grams, 'g')
+  grams?: number;
+
+  @MayBeAbsent()
+  @IsBetween('The height of the layer', 0, dishLimits.mm, 'mm')
+  mm?: number;
+
+  @MayBeAbsent()
+  @IsBetween('The share of the layer', 0, 1000)
+  share?: number;
+}
+
+/** One stretch in the oven; the temperature in °C, or in °F. */
+export class OvenStageInput {
+  @MayBeAbsent()
+  @IsBetween('The temperature of the oven', 0, 600, '°F')
+  temperatureF?: number;
+
+  @ValidateIf((stage: OvenStageInput) => stage.temperatureF === undefined || stage.temperatureC !== undefined)
+  @IsBetween('The temperature of the oven', -20, 320, '°C')
+  temperatureC?: number;
+
+  @IsBetween('The minutes in the oven', 0, dishLimits.minutes, 'minutes')
+  minutes!: number;
+
+  @MayBeAbsent()
+  @IsIn([...ovenCovers], { message: `A dish in the oven is ${ovenCovers.join(', ')}.` })
+  cover?: Cover;
+
+  @MayBeAbsent()
+  @IsBoolean({ message: 'Whether the fan runs must be true or false.' })
+  fan?: boolean;
+}
+
+/** A dish of several parts before it is made; nothing of it is kept. */
+export class DishRequest {
+  @IsDefined({ message: 'Say which vessel it is made in: its shape, its size and its depth.' })
+  @IsObject({ message: 'The vessel must be an object.' })
+  @IsPart()
+  @Type(() => VesselInput)
+  vessel!: VesselInput;
+
+  @IsArray({ message: 'Send the parts of the dish as a list.' })
+  @ArrayMinSize(1, { message: 'A dish has at least one part.' })
+  @ArrayMaxSize(dishLimits.components, { message: `A dish has at most ${dishLimits.components} parts.` })
+  @ArrayUnique((part: DishComponentInput | null) => part?.id, { message: 'Each part has an id of its own.' })
+  @AreParts()
+  @Type(() => DishComponentInput)
+  components!: DishComponentInput[];
+
+  /** From the bottom up; each part once, in their order, where it is left out. */
+  @MayBeAbsent()
+  @IsArray({ message: 'Send the layers as a list.' })
+  @ArrayMinSize(1, { message: 'A dish has at least one layer.' })
+  @ArrayMaxSize(dishLimits.layers, { message: `A dish has at most ${dishLimits.layers} layers.` })
+  @AreParts()
+  @Type(() => LayerInput)
+  layers?: LayerInput[];
+
+  @MayBeAbsent()
+  @IsArray({ message: 'Send the stretches in the oven as a list.' })
+  @ArrayMaxSize(dishLimits.stages, { message: `At most ${dishLimits.stages} stretches in the oven.` })
+  @AreParts()
+  @Type(() => OvenStageInput)
+  oven?: OvenStageInput[];
+
+  @MayBeAbsent()
+  @IsBetween('The rest', 0, dishLimits.minutes, 'minutes')
+  restMin?: number;
+
+  /** °C as it goes into the oven; 20 where nothing is said. */
+  @MayBeAbsent()
+  @IsBetween('The temperature it goes in with', -20, 100, '°C')
+  fromC?: number;
+
+  /** Portions it is divided into; 1 when left out. */
+  @IsPortions()
+  portions?: number;
+
+  /** Whoever is to eat of it: sent, or by the ids of people at the table. */
+  @MayBeAbsent()
+  @IsArray({ message: 'The eaters must be a list.' })
+  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
+  @AreParts()
+  @Type(() => EaterInput)
+  eaters?: EaterInput[];
+
+  @MayBeAbsent()
+  @IsArray({ message: 'The eater ids must be a list.' })
+  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
+  @IsString({ each: true, message: 'An eater id must be a text.' })
+  eaterIds?: string[];
+}
