@@ -23,6 +23,7 @@ const coreFloors = [
   'brief',
   'formula',
   'dish',
+  'evening',
   'reading',
   'household',
   'propose',

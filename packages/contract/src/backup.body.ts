@@ -19,7 +19,7 @@ import { AreWishes, WishInput } from './brief.body.js';
 import { EaterBody } from './eater.body.js';
 import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
 import { FormulaBody } from './formula.body.js';
-import { LawBody, TonightBody, VersionsBody } from './household.body.js';
+import { EveningBody, LawBody, TonightBody, VersionsBody } from './household.body.js';
 import { LABEL_LIMIT } from './label.body.js';
 import { OwnIngredientBody } from './own-ingredient.body.js';
 import { TaughtWordBody } from './taught-word.body.js';
@@ -144,6 +144,10 @@ export class BackupHousehold extends LawBody {
   @MayBeAbsent()
   @IsIn([...kitchens], { message: `Spoons and cups are those of one of: ${kitchens.join(', ')}.` })
   kitchen?: Kitchen;
+  @MayBeAbsent()
+  @IsPart()
+  @Type(() => EveningBody)
+  evening?: EveningBody;
   @IsDefined({ message: 'Say what is cooked tonight.' })
   @IsPart()
   @Type(() => TonightBody)

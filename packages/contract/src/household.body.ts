@@ -6,6 +6,7 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
+  IsInt,
   IsString,
   MaxLength,
   ValidateIf,
@@ -26,6 +27,33 @@ export class LawBody {
 export class KitchenBody {
   @IsIn([...kitchens], { message: `Spoons and cups are those of one of: ${kitchens.join(', ')}.` })
   kitchen!: Kitchen;
+}
+
+/** When it is eaten, and what the kitchen has for it. */
+export class EveningBody {
+  /** min after midnight. */
+  @IsBetween('When it is on the table', 0, 1439, 'minutes after midnight')
+  serveAt!: number;
+
+  @IsBetween('The burners', 0, 12)
+  @IsInt({ message: 'Burners are counted.' })
+  burners!: number;
+
+  @IsBetween('The ovens', 0, 4)
+  @IsInt({ message: 'Ovens are counted.' })
+  ovens!: number;
+
+  @IsBetween('The blenders', 0, 6)
+  @IsInt({ message: 'Blenders are counted.' })
+  blenders!: number;
+
+  @IsBetween('The cooks', 1, 6)
+  @IsInt({ message: 'Cooks are counted.' })
+  cooks!: number;
+
+  /** min that hot things may stand covered. */
+  @IsBetween('How long hot things may stand', 0, 180, 'minutes')
+  keepWarmMin!: number;
 }
 
 /** A formula that is cooked tonight. */

@@ -1,5 +1,5 @@
 import type { Kitchen } from '@alterum/core';
-import { type Law, type PotTonight, VersionsBody } from './household.body.js';
+import { EveningBody, type Law, type PotTonight, VersionsBody } from './household.body.js';
 
 /** What the household has chosen for its table. */
 export interface HouseholdView {
@@ -8,6 +8,8 @@ export interface HouseholdView {
   readonly lawChosen: boolean;
   /** Whose spoons and cups; null as long as nobody has said. */
   readonly kitchen: Kitchen | null;
+  /** When it is eaten and what the kitchen has; null as long as nobody has said. */
+  readonly evening: EveningBody | null;
   readonly pots: readonly PotTonight[];
   readonly versions: VersionsBody | null;
 }

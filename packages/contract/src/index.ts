@@ -72,6 +72,7 @@ export { ProcessInput } from './process.body.js';
 export { kitchenLimits, requestLimits } from './kitchen-limits.js';
 export {
   AddedInput,
+  EveningBody,
   type Law,
   KitchenBody,
   LawBody,

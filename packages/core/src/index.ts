@@ -295,3 +295,7 @@ export type { MoistureAdvice } from './dish/advice.js';
 export { type MoistureWord, moistureWords } from './dish/moisture-verdict.js';
 export { type Cover, ovenCovers, type OvenStage } from './dish/oven.js';
 export type { DishVessel } from './dish/vessel.js';
+
+// The evening: what is to be done for its pots, and when.
+export { eveningOfPots, type EveningPot, type KitchenTonight } from './evening/evening-of-pots.js';
+export { type FormulaTask, tasksOfFormula } from './evening/tasks-of-formula.js';

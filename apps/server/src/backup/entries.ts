@@ -74,11 +74,12 @@ const wordOf = ({ word, means, taughtAt }: TaughtWordRow): BackupWord => ({
   taughtAt: when(taughtAt),
 });
 
-const householdOf = ({ law, kitchen, pots, versions, saidAt }: HouseholdRow): BackupHousehold => ({
+const householdOf = ({ law, kitchen, evening, pots, versions, saidAt }: HouseholdRow): BackupHousehold => ({
   id: HERE,
   law: law ?? 'eu',
   lawChosen: law !== null,
   ...(kitchen ? { kitchen } : {}),
+  ...(evening ? { evening: { ...evening } } : {}),
   tonight: { pots: [...pots] },
   ...(versions ? { divided: versions } : {}),
   saidAt: when(saidAt),

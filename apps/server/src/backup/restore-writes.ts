@@ -96,11 +96,12 @@ export async function writeLarder(
   } of words)
     await em.upsert(TaughtWordRow, { key: taughtKey(word), word, means, taughtAt: new Date(taughtAt) });
   for (const { entry } of household) {
-    const { id, law, lawChosen, kitchen, tonight, divided, saidAt } = entry;
+    const { id, law, lawChosen, kitchen, evening, tonight, divided, saidAt } = entry;
     await em.upsert(HouseholdRow, {
       id,
       law: lawChosen ? law : null,
       ...(kitchen ? { kitchen } : {}),
+      ...(evening ? { evening: { ...evening } } : {}),
       pots: tonight.pots,
       versions: divided ?? null,
       saidAt: new Date(saidAt),

@@ -9,11 +9,20 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
+const evening = { serveAt: 1140, burners: 3, ovens: 1, blenders: 1, cooks: 2, keepWarmMin: 20 };
+
 const read = async () => (await server.ask().get('/api/household').expect(200)).body as HouseholdView;
 const put = (part: string, body: object) => server.ask().put(`/api/household/${part}`).send(body);
 
 test('nothing is chosen at first; each choice is kept and leaves the others alone', async () => {
-  expect(await read()).toEqual({ law: 'eu', lawChosen: false, kitchen: null, pots: [], versions: null });
+  expect(await read()).toEqual({
+    law: 'eu',
+    lawChosen: false,
+    kitchen: null,
+    evening: null,
+    pots: [],
+    versions: null,
+  });
   const pots = [
     { formula: formulas[1], tools: ['spoon', 'frying fat'], washedBefore: false },
     { formula: formulas[0], tools: [], washedBefore: true },
@@ -33,15 +42,33 @@ test('nothing is chosen at first; each choice is kept and leaves the others alon
   };
   await put('law', { law: 'us' }).expect(200);
   await put('kitchen', { kitchen: 'australian' }).expect(200);
+  await put('evening', evening).expect(200);
   await put('tonight', { pots }).expect(200);
   await put('versions', versions).expect(200);
-  expect(await read()).toEqual({ law: 'us', lawChosen: true, kitchen: 'australian', pots, versions });
+  expect(await read()).toEqual({
+    law: 'us',
+    lawChosen: true,
+    kitchen: 'australian',
+    evening,
+    pots,
+    versions,
+  });
   await put('tonight', { pots: [] }).expect(200);
-  expect(await read()).toEqual({ law: 'us', lawChosen: true, kitchen: 'australian', pots: [], versions });
+  expect(await read()).toEqual({
+    law: 'us',
+    lawChosen: true,
+    kitchen: 'australian',
+    evening,
+    pots: [],
+    versions,
+  });
 });
 
 test.each([
   ['a law that is none', 'law', { law: 'moon' }, 'law'],
+  ['half a cook', 'evening', { ...evening, cooks: 1.5 }, 'cooks'],
+  ['a meal after midnight of the next day', 'evening', { ...evening, serveAt: 1500 }, 'serveAt'],
+  ['an evening without its burners', 'evening', { ...evening, burners: undefined }, 'burners'],
   ['spoons of nowhere', 'kitchen', { kitchen: 'moon' }, 'kitchen'],
   [
     'a formula that is not there',

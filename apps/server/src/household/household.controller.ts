@@ -1,4 +1,5 @@
 import {
+  EveningBody,
   type HouseholdView,
   KitchenBody,
   LawBody,
@@ -34,6 +35,11 @@ export class HouseholdController {
   @Get('used')
   used(): Promise<readonly UsedIngredientView[]> {
     return this.household.used();
+  }
+
+  @Put('evening')
+  evening(@Body() body: EveningBody): Promise<HouseholdView> {
+    return this.household.eatAt(body);
   }
 
   @Put('tonight')

@@ -1,9 +1,9 @@
 import type { Kitchen } from '@alterum/core';
-import type { Law, PotTonight, VersionsBody } from '@alterum/contract';
+import type { EveningBody, Law, PotTonight, VersionsBody } from '@alterum/contract';
 import { HERE } from '@alterum/contract';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
 import { StoredJson } from '../storage/stored-json.js';
-import { potsShape, versionsShape } from './household.shapes.js';
+import { eveningShape, potsShape, versionsShape } from './household.shapes.js';
 
 /** What the household chose for its table: one row. */
 export const HouseholdRow = defineEntity({
@@ -15,6 +15,7 @@ export const HouseholdRow = defineEntity({
     law: p.string().length(2).$type<Law>().nullable(),
     /** Whose spoons and cups; null as long as nobody has said. */
     kitchen: p.string().length(12).$type<Kitchen>().nullable(),
+    evening: p.type(new StoredJson(eveningShape)).$type<EveningBody>().nullable(),
     pots: p.type(new StoredJson(potsShape)).$type<readonly PotTonight[]>(),
     versions: p.type(new StoredJson(versionsShape)).$type<VersionsBody>().nullable(),
     saidAt: p.datetime(),

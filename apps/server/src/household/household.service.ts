@@ -1,4 +1,5 @@
 import {
+  EveningBody,
   type FieldProblem,
   formulaInLine,
   HERE,
@@ -35,6 +36,7 @@ export class HouseholdService {
       law: row?.law ?? 'eu',
       lawChosen: Boolean(row?.law),
       kitchen: row?.kitchen ?? null,
+      evening: row?.evening ?? null,
       pots: row?.pots ?? [],
       versions: row?.versions ?? null,
     };
@@ -46,6 +48,10 @@ export class HouseholdService {
 
   measureWith({ kitchen }: KitchenBody): Promise<HouseholdView> {
     return this.write({ kitchen });
+  }
+
+  eatAt(evening: EveningBody): Promise<HouseholdView> {
+    return this.write({ evening });
   }
 
   /** What stands in the formulas of the household, that of the last changed one first. */
@@ -106,7 +112,7 @@ export class HouseholdService {
   }
 
   private async write(
-    part: Partial<Pick<HouseholdRow, 'law' | 'kitchen' | 'pots' | 'versions'>>,
+    part: Partial<Pick<HouseholdRow, 'law' | 'kitchen' | 'evening' | 'pots' | 'versions'>>,
   ): Promise<HouseholdView> {
     await this.em.transactional(async (em) => {
       const row = await em.findOne(HouseholdRow, { id: HERE });
@@ -118,6 +124,7 @@ export class HouseholdService {
             id: HERE,
             law: null,
             kitchen: null,
+            evening: null,
             pots: [],
             versions: null,
             ...part,

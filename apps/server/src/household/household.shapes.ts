@@ -1,4 +1,5 @@
-import { type PotTonight, storedShape, type VersionsBody } from '@alterum/contract';
+import { type EveningBody, type PotTonight, storedShape, type VersionsBody } from '@alterum/contract';
 
 export const potsShape = storedShape<readonly PotTonight[]>('tonight’s pots');
 export const versionsShape = storedShape<VersionsBody>('versions of a base');
+export const eveningShape = storedShape<EveningBody>('the evening');

@@ -14,7 +14,7 @@ const json = (body: unknown, status = 200) => ({
   headers: new Headers({ 'content-type': 'application/json' }),
   text: () => Promise.resolve(JSON.stringify(body)),
 });
-const view = { law: 'eu', lawChosen: true, kitchen: null, pots: [], versions: null };
+const view = { law: 'eu', lawChosen: true, kitchen: null, evening: null, pots: [], versions: null };
 const settled = () => new Promise((resolve) => setTimeout(resolve, 20));
 
 beforeEach(() => {

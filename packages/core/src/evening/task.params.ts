@@ -1,0 +1,31 @@
+import type { OperationKindId } from '../recipe/method/operation-kinds.js';
+
+/** What an operation holds while it runs. */
+export type MachineKind = 'burner' | 'oven' | 'blender';
+
+/** @source what a domestic kitchen does each on; fridge and bowls never run short */
+export const machineOf: Readonly<Partial<Record<OperationKindId, MachineKind>>> = {
+  'boil-soft': 'burner', fry: 'burner', heat: 'burner', 'boil-down': 'burner', hold: 'burner',
+  roast: 'oven', bake: 'oven', blend: 'blender', pulse: 'blender',
+};
+
+export const planning = {
+  /** Share of its time that wants hands from which a cook stands at it. @source assumed: below it somebody only looks in */
+  handsFrom: 0.5,
+  /** min around a blade: fill, scrape, empty; one load. @source assumed */
+  bladeMin: 2,
+  /** A time without a range may take so much longer. @source kitchen physics, cv of minutes about .15, E */
+  longer: 1.2,
+  /** min that a pot takes to warm up before its heat counts, at the usual rate from 20 °C. @source kitchen physics 14: 1 kg, medium plate */
+  heatRateFrom: 20,
+  /** min that something may stand before the next operation: hot in the pot; cold; a soak that is over, a vegetable that is done. @source kitchen physics 16, 17 */
+  standsHot: 15, standsCold: 240, standsReady: 240,
+  /** °C from which a thing is hot. */
+  hotFrom: 45,
+  /** min a sauce that is served cold may be ready before. @source kitchen physics 17: two days */
+  servedColdMin: 2880,
+  /** min of chilling that a sauce out of the fridge has at least; min to warm one up again. @source kitchen physics 14 */
+  chillMin: 180, reheatMin: 10,
+  /** min to put in, cut and such where nothing is said. */
+  shortMin: 2,
+} as const;

@@ -1,0 +1,132 @@
+import { formulaWith, lineOf } from '../formula/formula.fixture.js';
+import type { Formula } from '../formula/formula.js';
+import { ingredientById } from '../larder/catalog/larder-table.js';
+import { faultsOf } from '../plan/plan.fixture.js';
+import { schedule } from '../plan/schedule.js';
+import { eveningOfPots, type KitchenTonight } from './evening-of-pots.js';
+import { tasksOfFormula } from './tasks-of-formula.js';
+
+const SERVE = 1440 + 19 * 60;
+const kitchen: KitchenTonight = {
+  serveAt: SERVE,
+  burners: 2,
+  ovens: 1,
+  blenders: 1,
+  cooks: 1,
+  keepWarmMin: 15,
+  awake: [
+    { from: 420, to: 1380 },
+    { from: 1860, to: 2820 },
+  ],
+};
+const cashew: Formula = {
+  ...formulaWith([
+    ['water', 300],
+    ['salt', 4],
+    ['tapioca-starch', 15],
+  ]),
+};
+const soaked: Formula = {
+  ...cashew,
+  lines: [lineOf('cashew', 120, { ready: [{ kind: 'soak', minutes: 600 }] }), ...cashew.lines],
+  writesItself: undefined,
+  method: [
+    { kind: 'put-in', lines: ['cashew', 'water', 'salt'] },
+    { kind: 'blend', seconds: 90 },
+    { kind: 'heat', temperatureC: 80, minutes: 5, lines: ['tapioca-starch'] },
+  ],
+} as unknown as Formula;
+const plan = (pots: Parameters<typeof eveningOfPots>[0], more: Partial<KitchenTonight> = {}) => {
+  const { evening, tasks } = eveningOfPots(pots, ingredientById, { ...kitchen, ...more });
+  return { evening, tasks, outcome: schedule(evening) };
+};
+
+test('a soak waits without hands, ends before its nuts go in, and the pot’s operations follow each other', () => {
+  const tasks = tasksOfFormula('a', soaked, ingredientById);
+  expect(tasks.map(({ id, hands, machine }) => [id, hands, machine])).toEqual([
+    ['a/cashew/0', false, undefined],
+    ['a/0', true, undefined],
+    ['a/1', true, 'blender'],
+    ['a/2', true, 'burner'],
+  ]);
+  expect(tasks[0]).toMatchObject({ minutes: { low: 600, high: 600 }, mayStand: 240 });
+  expect(tasks[1]!.after.map(({ id }) => id)).toEqual(['a/cashew/0']);
+  expect(tasks[3]!.after.map(({ id }) => id)).toEqual(['a/1']);
+  // Five minutes at 80 °C, and the twelve in which it gets there at 5 °C a minute.
+  expect(tasks[3]!.minutes.low).toBeCloseTo(17, 6);
+  expect(tasks[3]!.minutes.high).toBeGreaterThan(17);
+});
+
+test('a pot is planned back from serving: hot at the table, the soak begun in the morning or the night before', () => {
+  const { evening, outcome, tasks } = plan([{ id: 'a', formula: soaked }]);
+  if (outcome.kind !== 'planned') throw new Error(outcome.kind);
+  expect(faultsOf(evening, outcome.plan)).toEqual([]);
+  const at = new Map(outcome.plan.map((task) => [task.id, task]));
+  expect(at.get('a/2')!.end).toBe(SERVE);
+  expect(at.get('a/cashew/0')!.end).toBeLessThanOrEqual(at.get('a/0')!.start);
+  expect(at.get('a/0')!.start - at.get('a/cashew/0')!.end).toBeLessThanOrEqual(240);
+  expect(tasks.every(({ id }) => at.has(id))).toBe(true);
+});
+
+test('what is served out of the fridge is ready hours before, what is warmed again has both', () => {
+  const cold: Formula = { ...soaked, serve: { temperatureC: 6, storage: 'fridge', days: 1 } };
+  const kinds = (formula: Formula) =>
+    tasksOfFormula('a', formula, ingredientById).map(({ operation }) => operation.kind);
+  expect(kinds(cold).at(-1)).toBe('chill');
+  expect(kinds({ ...soaked, serve: { temperatureC: 65, storage: 'reheat', days: 1 } }).slice(-2)).toEqual([
+    'chill',
+    'heat',
+  ]);
+  const { outcome } = plan([{ id: 'a', formula: cold }]);
+  if (outcome.kind !== 'planned') throw new Error(outcome.kind);
+  expect(outcome.plan.find(({ id }) => id === 'a/2')!.end).toBeLessThanOrEqual(SERVE - 180);
+});
+
+test('three pots share one cook, one blender and the burners there are', () => {
+  const pots = [
+    { id: 'a', formula: soaked },
+    { id: 'b', formula: soaked },
+    { id: 'c', formula: soaked },
+  ];
+  // Each is stirred for twenty minutes and hot for fifteen: too much for one, until the first may be kept warm.
+  expect(plan(pots).outcome.kind).not.toBe('planned');
+  const { evening, outcome } = plan(pots, { keepWarmMin: 50 });
+  if (outcome.kind !== 'planned') throw new Error(outcome.kind);
+  expect(faultsOf(evening, outcome.plan)).toEqual([]);
+  // Three times the hands of one: nobody stirs two pots at once.
+  const hands = outcome.plan.filter(({ id }) => id.endsWith('/2')).sort((a, b) => a.start - b.start);
+  for (let i = 1; i < hands.length; i++) expect(hands[i]!.start).toBeGreaterThanOrEqual(hands[i - 1]!.end);
+  const two = plan(pots, { cooks: 2, keepWarmMin: 50 });
+  if (two.outcome.kind !== 'planned') throw new Error(two.outcome.kind);
+  const first = (planned: typeof outcome.plan) =>
+    Math.min(
+      ...planned.filter(({ id }) => id.endsWith('/0') && !id.includes('cashew')).map(({ start }) => start),
+    );
+  expect(first(two.outcome.plan)).toBeGreaterThanOrEqual(first(outcome.plan));
+});
+
+test('a kitchen without a blender says what collides', () => {
+  const { outcome } = plan([{ id: 'a', formula: soaked }], { blenders: 0 });
+  expect(outcome.kind).not.toBe('planned');
+});
+
+test('roasting and baking share an oven only at one temperature', () => {
+  const roast = (ovenC: number): Formula => ({
+    ...soaked,
+    lines: [lineOf('squash', 600, { ready: [{ kind: 'roast', minutes: 30, ovenC }] })],
+    method: [{ kind: 'put-in', lines: ['squash'] }],
+  });
+  const overlap = (a: number, b: number) => {
+    const { outcome } = plan([
+      { id: 'a', formula: roast(a) },
+      { id: 'b', formula: roast(b) },
+    ]);
+    if (outcome.kind !== 'planned') throw new Error(outcome.kind);
+    const [first, second] = outcome.plan
+      .filter(({ id }) => id.includes('squash'))
+      .sort((x, y) => x.start - y.start);
+    return first!.end > second!.start;
+  };
+  expect(overlap(200, 200)).toBe(true);
+  expect(overlap(200, 180)).toBe(false);
+});

@@ -1,0 +1,128 @@
+import type { Formula, Line } from '../formula/formula.js';
+import { methodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
+import type { LarderLookup } from '../formula/recipe-of-formula.js';
+import type { After, Minutes, PlanTask } from '../plan/task.js';
+import { kindOf } from '../recipe/method/operation-kinds.js';
+import { amountOf, figureOf, type Method, minutesOf, type Operation } from '../recipe/method/operation.js';
+import { machineOf, planning as p } from './task.params.js';
+
+/** A task with what it is: an operation on a pot, or on one line of it before it meets the pot. */
+export interface FormulaTask extends PlanTask {
+  readonly pot: string;
+  readonly operation: Operation;
+  /** The line it is done to alone. */
+  readonly line?: Line;
+  /** °C of the pot from then on, as far as the method says. */
+  readonly hot: boolean;
+}
+
+const SECONDS = 60;
+
+/** min that an operation takes, from low to high. */
+function minutesFor(operation: Operation, loads: number): Minutes {
+  const { kind } = operation;
+  if (kind === 'blend' || kind === 'pulse') {
+    const low = p.bladeMin + (loads * amountOf(operation, 'seconds')) / SECONDS;
+    return { low, high: Math.ceil(low * p.longer) };
+  }
+  const said = minutesOf(operation);
+  const usual = kindOf(kind).usual.minutes ?? p.shortMin;
+  const least = said?.least ?? usual;
+  const warming =
+    kind === 'heat'
+      ? Math.max(0, amountOf(operation, 'temperatureC') - p.heatRateFrom) /
+        Math.max(amountOf(operation, 'rateCPerMin'), 0.5)
+      : 0;
+  const most = Math.max(said?.most ?? least, least) + warming;
+  const waits =
+    kind === 'soak' || kind === 'chill' || kind === 'settle' || kind === 'rest' || kind === 'stand';
+  // What only waits takes as long as it is given.
+  return { low: least + warming, high: Math.ceil(waits || most > least + warming ? most : most * p.longer) };
+}
+
+const stands = (operation: Operation): boolean => kindOf(operation.kind).hands >= p.handsFrom;
+
+function taskOf(
+  id: string,
+  pot: string,
+  operation: Operation,
+  after: readonly After[],
+  loads = 1,
+): FormulaTask {
+  const machine = machineOf[operation.kind],
+    ovenC = machine === 'oven' ? figureOf(operation, 'ovenC') : undefined;
+  return {
+    id,
+    pot,
+    operation,
+    hands: stands(operation),
+    minutes: minutesFor(operation, loads),
+    after,
+    hot: machine === 'burner' || machine === 'oven',
+    ...(machine ? { machine } : {}),
+    ...(ovenC === undefined ? {} : { ovenC }),
+  };
+}
+
+const follows = (task: FormulaTask | undefined): readonly After[] =>
+  task ? [{ id: task.id, least: 0 }] : [];
+
+/** What is done to one line before it meets the pot, one after the other; the last of them may stand. */
+function aheadOf(pot: string, line: Line, ready: Method): readonly FormulaTask[] {
+  const tasks: FormulaTask[] = [];
+  ready.forEach((operation, k) => {
+    tasks.push({ ...taskOf(`${pot}/${line.id}/${k}`, pot, operation, follows(tasks.at(-1))), line });
+  });
+  return tasks.map((task): FormulaTask => ({ ...task, mayStand: p.standsReady }));
+}
+
+/** Whether the pot is hot after each operation of a method. */
+function heatAfter(method: Method): readonly boolean[] {
+  let hot = false;
+  return method.map((operation) => {
+    const { kind } = operation;
+    if (kind === 'chill') hot = false;
+    else if (kind === 'cool' || kind === 'heat') hot = amountOf(operation, 'temperatureC') > p.hotFrom;
+    else if (machineOf[kind] === 'burner' || kind === 'bake') hot = true;
+    return hot;
+  });
+}
+
+/** What is done after the method, so that it comes to the table as it is served. */
+function untilServed({ serve }: Pick<Formula, 'serve'>): readonly Operation[] {
+  if (serve.storage === 'cool') return [];
+  const chill: Operation = { kind: 'chill', minutes: p.chillMin };
+  return serve.storage === 'fridge'
+    ? [chill]
+    : [chill, { kind: 'heat', minutes: p.reheatMin, temperatureC: serve.temperatureC, rateCPerMin: 50 }];
+}
+
+/**
+ * The work of one formula as tasks of an evening: what is done to each line ahead, the pot's operations in their order, and what brings it
+ * to the table as it is served. A line is ready before the operation that it goes in with.
+ * @param id of the pot: tasks are called `<id>/…`   @param loads of a jar, by place in the method; 1 where nothing is said
+ * @param keepWarmMin min that what is hot may stand
+ */
+export function tasksOfFormula(
+  id: string,
+  formula: Formula,
+  larder: LarderLookup,
+  {
+    loads = new Map(),
+    keepWarmMin = p.standsHot,
+  }: { readonly loads?: ReadonlyMap<number, number>; readonly keepWarmMin?: number } = {},
+): readonly FormulaTask[] {
+  const made = methodOfFormula(formula, larder);
+  const method = [...withEveryLine(made.method, formula.lines), ...untilServed(formula)];
+  const hot = heatAfter(method);
+  const ahead = new Map(formula.lines.map((line) => [line.id, aheadOf(id, line, made.readyOf(line))]));
+  const pot: FormulaTask[] = [];
+  method.forEach((operation, at) => {
+    const goIn = (operation.lines ?? []).flatMap((line) => follows(ahead.get(line)?.at(-1)));
+    const task = taskOf(`${id}/${at}`, id, operation, [...follows(pot.at(-1)), ...goIn], loads.get(at));
+    const last = at === method.length - 1;
+    const cold = last && formula.serve.storage === 'fridge' ? p.servedColdMin : p.standsCold;
+    pot.push({ ...task, hot: hot[at] ?? false, mayStand: hot[at] ? keepWarmMin : cold });
+  });
+  return [...[...ahead.values()].flat(), ...pot];
+}
