@@ -30,7 +30,18 @@ const coreFloors = [
   'handbook',
 ];
 /** Places of the web app: whatever is no place is a part. */
-const pages = ['app', 'bench', 'formulas', 'table', 'larder', 'compare', 'backup', 'put-away', 'read'];
+const pages = [
+  'app',
+  'bench',
+  'formulas',
+  'table',
+  'larder',
+  'compare',
+  'backup',
+  'put-away',
+  'read',
+  'plan',
+];
 
 /** Folder a file belongs to, seen from `base`; files of the base itself are '.'. */
 const folderOf = (path) => (path.includes('/') ? path.slice(0, path.indexOf('/')) : '.');

@@ -14,6 +14,7 @@ import { fryRows, roastRows } from '../packages/core/src/larder/preparation/dry-
 import { aromaRates } from '../packages/core/src/larder/preparation/aroma.params';
 import { soakRows } from '../packages/core/src/larder/preparation/soak.params';
 import { toolRows } from '../packages/core/src/recipe/method/tool.params';
+import { drinkers, releases } from '../packages/core/src/dish/moisture.params';
 import { swellMinutes } from '../packages/core/src/predict/ready/swell';
 import type { Parameter } from '../packages/core/src/numeric/parameter';
 import { assemblyParameters } from '../packages/core/src/predict/assemble/assemble.params';
@@ -105,6 +106,8 @@ const tables: Readonly<Record<string, () => string>> = {
   straining: () => ofRows(strainRows),
   aroma: () => table(['', '1/min at 97 °C'], Object.entries(aromaRates)),
   swelling: () => table(['', 'min to nine tenths at 20 °C'], Object.entries(swellMinutes)),
+  releases: () => ofRows(Object.fromEntries(releases)),
+  drinkers: () => ofRows(Object.fromEntries(drinkers)),
   tools: () => ofRows(toolRows),
   drying: () => ofParameters(dryingParameters),
   starches: () => ofRows(starches),

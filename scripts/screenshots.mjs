@@ -40,9 +40,11 @@ const causes = async (page) => {
   await page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
   await page.getByTestId('pulls').waitFor();
 };
-const changed = async (page) => {
-  await page.getByRole('spinbutton', { name: 'Amount of Tapioca starch' }).fill('30');
-  await page.keyboard.press('Enter');
+const plan = async (page) => {
+  for (const name of ['Aubergine bake white sauce', 'Flatbread melt', 'Smoked pumpkin-seed dip'])
+    if ((await page.getByRole('button', { name: `Not tonight: ${name}` }).count()) === 0)
+      await page.getByLabel('Cook tonight').selectOption({ label: name });
+  await page.getByRole('region', { name: 'By the clock' }).waitFor();
 };
 const work = (key, shown) => async (page) => {
   await page.keyboard.press(key);
@@ -104,7 +106,6 @@ const pictures = [
   { name: 'bench-swap', path: '/', size: desk, act: work('s', 'swap-option') },
   { name: 'bench-trade', path: '/', size: desk, act: trade },
   { name: 'compare', path: '/formulas', size: desk, act: compare },
-  { name: 'bench-changed', path: '/', size: desk, act: changed },
   { name: 'bench-causes', path: '/', size: desk, act: causes },
   {
     name: 'bench-dairy',
@@ -123,6 +124,7 @@ const pictures = [
     act: (page) => page.getByRole('tab', { name: 'Who can eat what' }).click(),
   },
   { name: 'table-pots', path: '/table', size: desk, act: pots },
+  { name: 'plan', path: '/plan', size: desk, act: plan },
   { name: 'card', path: '/card', size: desk },
   { name: 'larder', path: '/larder', size: desk },
   { name: 'backup', path: '/backup', size: desk, act: restore },
@@ -149,7 +151,7 @@ for (const { name, path, size, scheme = 'light', act } of pictures) {
   await act?.(page);
   await page.waitForTimeout(500);
   await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) });
-  if (act === changed || act === trade)
+  if (act === trade)
     await page
       .getByRole('button', { name: 'Undo' })
       .click()

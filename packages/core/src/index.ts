@@ -289,7 +289,7 @@ export { whatItKnows } from './handbook/cautions.params.js';
 
 // A dish of several parts: layers, room, water.
 export { componentOfIngredient, componentOfPot, type DishComponent } from './dish/component.js';
-export { type Dish, type DishReport, reportOnDish } from './dish/dish.js';
+export { type LayeredDish, type DishReport, reportOnDish } from './dish/dish.js';
 export type { LayerAsk } from './dish/layers.js';
 export type { MoistureAdvice } from './dish/advice.js';
 export { type MoistureWord, moistureWords } from './dish/moisture-verdict.js';

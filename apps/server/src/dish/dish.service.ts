@@ -14,7 +14,7 @@ import {
 import {
   componentOfIngredient,
   componentOfPot,
-  type Dish,
+  type LayeredDish,
   type DishComponent,
   type DishReport,
   grams,
@@ -60,7 +60,7 @@ export class DishService {
     for (const [i, sent] of request.components.entries())
       parts.push(await this.partOf(sent, `components[${i}]`));
     const components = parts.map(({ component }) => component);
-    const dish: Dish = {
+    const dish: LayeredDish = {
       vessel: vesselOfInput(request.vessel),
       components,
       layers: request.layers ?? components.map(({ id }) => ({ component: id })),

@@ -88,7 +88,7 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
             ))}
           </Command.Group>
           <Command.Group heading="Places">
-            {['Bench', 'Formulas', 'Table', 'Larder', 'Put away', 'Backup'].map((place) => (
+            {['Bench', 'Formulas', 'Table', 'Larder', 'Plan', 'Put away', 'Backup'].map((place) => (
               <Command.Item
                 key={place}
                 value={`go to ${place}`}

@@ -37,6 +37,7 @@ export const router = createBrowserRouter([
           { path: 'bench/:id', lazy: () => import('../bench/bench-page') },
           { path: 'formulas', lazy: () => import('../formulas/formulas-page') },
           { path: 'compare', lazy: () => import('../compare/compare-page') },
+          { path: 'plan', lazy: () => import('../plan/plan-page') },
           { path: 'table', lazy: () => import('../table/table-page') },
           { path: 'card', lazy: () => import('../table/card-page') },
           { path: 'put-away', lazy: () => import('../put-away/put-away-page') },

@@ -17,6 +17,7 @@ const places = [
   { to: '/formulas', name: 'Formulas' },
   { to: '/table', name: 'Table' },
   { to: '/larder', name: 'Larder' },
+  { to: '/plan', name: 'Plan' },
 ] as const;
 
 function Places() {

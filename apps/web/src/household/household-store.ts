@@ -1,4 +1,12 @@
-import type { EaterView, FormulaView, HouseholdView, Law, PotTonight, VersionsBody } from '@alterum/contract';
+import type {
+  EaterView,
+  EveningBody,
+  FormulaView,
+  HouseholdView,
+  Law,
+  PotTonight,
+  VersionsBody,
+} from '@alterum/contract';
 import { formulaInLine } from '@alterum/contract/convert';
 import {
   type Ingredient,
@@ -25,6 +33,16 @@ const noVersions: Versions = {
   ],
 };
 
+/** An evening of a kitchen of which nothing is known: on the table at seven. */
+const usualEvening: EveningBody = {
+  serveAt: 19 * 60,
+  burners: 4,
+  ovens: 1,
+  blenders: 1,
+  cooks: 1,
+  keepWarmMin: 20,
+};
+
 /** The larder as this house knows it. */
 export interface KnownLarder {
   readonly own: readonly Ingredient[];
@@ -42,6 +60,8 @@ interface HouseholdState {
   readonly law: Law;
   /** Whose spoons and cups; undefined as long as nobody has said. */
   readonly kitchen: Kitchen | undefined;
+  /** When it is eaten and what the kitchen has for it. */
+  readonly evening: Readonly<EveningBody>;
   /** In how many formulas each ingredient stands, the last used first. */
   readonly used: UsedIngredients;
   readonly pots: readonly PotTonight[];
@@ -55,11 +75,12 @@ interface HouseholdState {
   readonly know: (view: FormulaView) => void;
   readonly chooseLaw: (law: Law) => void;
   readonly chooseKitchen: (kitchen: Kitchen) => void;
+  readonly eatAt: (evening: Readonly<EveningBody>) => void;
   readonly cook: (pots: readonly PotTonight[]) => void;
   readonly divide: (versions: Versions) => void;
 }
 
-type Part = 'law' | 'kitchen' | 'tonight' | 'versions';
+type Part = 'law' | 'kitchen' | 'evening' | 'tonight' | 'versions';
 
 /** Changes that the server has not kept yet, the last of each part; no state that anything is drawn from. */
 const waiting = new Map<Part, object>();
@@ -99,6 +120,7 @@ export const useHousehold = create<HouseholdState>()((set) => ({
   tonight: [],
   law: 'eu',
   kitchen: undefined,
+  evening: usualEvening,
   used: new Map(),
   pots: [],
   versions: noVersions,
@@ -113,6 +135,10 @@ export const useHousehold = create<HouseholdState>()((set) => ({
   chooseKitchen: (kitchen) => {
     set({ kitchen });
     keep('kitchen', { kitchen });
+  },
+  eatAt: (evening) => {
+    set({ evening });
+    keep('evening', evening);
   },
   cook: (pots) => {
     set({ pots });
@@ -160,6 +186,7 @@ export async function loadHousehold(): Promise<void> {
   useHousehold.setState({
     law: kept.law,
     kitchen: kept.kitchen ?? undefined,
+    evening: kept.evening ?? usualEvening,
     pots: kept.pots.filter(({ formula }) => named.has(formula)),
     versions: kept.versions ?? noVersions,
     named,

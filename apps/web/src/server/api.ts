@@ -154,7 +154,7 @@ export const api = {
   forgetWord: (word: string) => call<undefined>('DELETE', `/words/${encodeURIComponent(word)}`),
   household: () => call<HouseholdView>('GET', '/household'),
   usedIngredients: () => call<UsedIngredientView[]>('GET', '/household/used'),
-  keepHousehold: (part: 'law' | 'kitchen' | 'tonight' | 'versions', body: object) =>
+  keepHousehold: (part: 'law' | 'kitchen' | 'evening' | 'tonight' | 'versions', body: object) =>
     call<HouseholdView>('PUT', `/household/${part}`, body),
   forgetLabel: (ingredient: string) => call<undefined>('DELETE', `/labels/${ingredient}`),
   ownIngredients: () => call<OwnIngredientView[]>('GET', '/own-ingredients'),

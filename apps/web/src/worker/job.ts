@@ -1,8 +1,10 @@
 import type {
   BalanceOutcome,
   BalanceRequest,
+  Evening,
   Ingredient,
   Measuring,
+  ScheduleOutcome,
   SwapOutcome,
   SwapRequest,
   TradeMap,
@@ -18,12 +20,14 @@ export type Job =
       readonly request: Omit<SwapRequest, 'larder'>;
       readonly own: readonly Ingredient[];
     }
-  | { readonly kind: 'trade'; readonly request: TradeMapRequest; readonly size: number };
+  | { readonly kind: 'trade'; readonly request: TradeMapRequest; readonly size: number }
+  | { readonly kind: 'schedule'; readonly evening: Evening };
 
 export interface Results {
   readonly balance: BalanceOutcome;
   readonly swap: SwapOutcome;
   readonly trade: TradeMap;
+  readonly schedule: ScheduleOutcome;
 }
 
 export type ToWorker =

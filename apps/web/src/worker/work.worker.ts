@@ -1,4 +1,13 @@
-import { balance, ingredientById, larderTable, type Recipe, swap, tradeMap } from '@alterum/core';
+import {
+  balance,
+  type Evening,
+  ingredientById,
+  larderTable,
+  type Recipe,
+  schedule,
+  swap,
+  tradeMap,
+} from '@alterum/core';
 import type { FromWorker, Job, Results, ToWorker } from './job';
 
 /** ms of computing between two looks at what has been asked in the meantime. */
@@ -21,7 +30,14 @@ const athome = (recipe: Recipe): Recipe => ({
 
 type Running = Generator<number | { readonly done: number }, Results[Job['kind']]>;
 
+/** One step: its effort is counted, so that the same evening gives the same plan. */
+// eslint-disable-next-line require-yield
+function* scheduled(evening: Evening): Running {
+  return schedule(evening);
+}
+
 function begin(job: Job, stop: () => boolean): Running {
+  if (job.kind === 'schedule') return scheduled(job.evening);
   const recipe = athome(job.request.recipe);
   switch (job.kind) {
     case 'balance':

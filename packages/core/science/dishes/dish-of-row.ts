@@ -1,5 +1,5 @@
 import { componentOfIngredient, componentOfPot, type DishComponent } from '../../src/dish/component.js';
-import type { Dish } from '../../src/dish/dish.js';
+import type { LayeredDish } from '../../src/dish/dish.js';
 import { ingredientById } from '../../src/larder/catalog/larder-table.js';
 import { potOf } from '../../src/larder/pot-of.js';
 import { potAt } from '../../src/predict/pot-at.js';
@@ -23,7 +23,7 @@ export const dishOfRow = ({
   layers,
   oven,
   restMin,
-}: DishRow): Dish => ({
+}: DishRow): LayeredDish => ({
   vessel: { shape: 'rectangular', lengthCm, widthCm, depthCm },
   components: parts.map(partOf),
   layers: layers.map((component) => ({ component })),

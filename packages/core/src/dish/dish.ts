@@ -7,7 +7,7 @@ import { minutesToMiddle, type OvenStage } from './oven.js';
 import type { DishVessel } from './vessel.js';
 
 /** A dish of several parts, in a vessel, for the oven or the table. */
-export interface Dish {
+export interface LayeredDish {
   readonly vessel: DishVessel;
   readonly components: readonly DishComponent[];
   /** From the bottom up. */
@@ -33,7 +33,7 @@ export interface DishReport extends Layered {
 const FULL_MM = 3;
 
 /** Everything that can be said of a dish before it is made. */
-export function reportOnDish({ vessel, components, layers, oven, restMin, fromC }: Dish): DishReport {
+export function reportOnDish({ vessel, components, layers, oven, restMin, fromC }: LayeredDish): DishReport {
   const stack = layered(vessel, components, layers);
   const of = new Map(components.map((component) => [component.id, component]));
   const whole: Stack = { layers: stack.layers, components: of, areaDm2: stack.areaDm2, fromC, oven, restMin };

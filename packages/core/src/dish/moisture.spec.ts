@@ -3,7 +3,7 @@ import { potOf } from '../larder/pot-of.js';
 import { potAt } from '../predict/pot-at.js';
 import type { Method } from '../recipe/method/operation.js';
 import { componentOfIngredient, componentOfPot, type DishComponent } from './component.js';
-import { type Dish, reportOnDish } from './dish.js';
+import { type LayeredDish, reportOnDish } from './dish.js';
 import type { OvenStage } from './oven.js';
 
 const thing = (id: string, g: number, ready: Method = []) =>
@@ -48,7 +48,7 @@ const oven = (more: Partial<OvenStage> = {}): OvenStage => ({
   fan: false,
   ...more,
 });
-const lasagne = (more: Partial<Dish> = {}): Dish => ({
+const lasagne = (more: Partial<LayeredDish> = {}): LayeredDish => ({
   vessel: { shape: 'rectangular', lengthCm: 30, widthCm: 24, depthCm: 6 },
   components: [red(800), white(550), thing('pasta-sheet-dry', 250)],
   layers: ['red', 'pasta-sheet-dry', 'white', 'red', 'pasta-sheet-dry', 'white'].map((component) => ({
@@ -59,8 +59,8 @@ const lasagne = (more: Partial<Dish> = {}): Dish => ({
   fromC: 20,
   ...more,
 });
-const wet = (dish: Dish): number => reportOnDish(dish).moisture.perLayer.mid;
-const budget = (dish: Dish) => reportOnDish(dish).moisture.budget;
+const wet = (dish: LayeredDish): number => reportOnDish(dish).moisture.perLayer.mid;
+const budget = (dish: LayeredDish) => reportOnDish(dish).moisture.budget;
 
 test('sheets drink, the oven dries, and a cover keeps nearly all', () => {
   const { drunkG, evaporatedG, filled } = budget(lasagne());
@@ -79,7 +79,7 @@ test('sheets drink, the oven dries, and a cover keeps nearly all', () => {
   );
 });
 
-test.each<readonly [string, Partial<Dish>, 'wetter' | 'drier']>([
+test.each<readonly [string, Partial<LayeredDish>, 'wetter' | 'drier']>([
   ['ten minutes longer', { oven: [oven({ minutes: 50 })] }, 'drier'],
   ['hotter', { oven: [oven({ temperatureC: 210 })] }, 'drier'],
   ['with the fan', { oven: [oven({ fan: true })] }, 'drier'],
@@ -114,7 +114,7 @@ test('a gram, a minute, a degree changes little', () => {
     expect(Math.abs(wet(lasagne(change)) / at - 1)).toBeLessThan(0.02);
 });
 
-const with_ = (vegetable: DishComponent): Dish =>
+const with_ = (vegetable: DishComponent): LayeredDish =>
   lasagne({
     components: [red(500), white(400), thing('pasta-sheet-dry', 200), vegetable],
     layers: ['red', 'pasta-sheet-dry', vegetable.id, 'white', 'pasta-sheet-dry', 'red', 'white'].map(
@@ -189,7 +189,7 @@ test('water is at the bottom where it can run down, and nothing runs up', () => 
 });
 
 /** Nothing in it drinks. */
-const mushrooms = (g: number, ready: Method = []): Dish =>
+const mushrooms = (g: number, ready: Method = []): LayeredDish =>
   lasagne({
     components: [red(400), white(400), thing('mushroom', g, ready)],
     layers: ['red', 'mushroom', 'white'].map((component) => ({ component })),

@@ -16,8 +16,10 @@ export const planning = {
   bladeMin: 2,
   /** A time without a range may take so much longer. @source kitchen physics, cv of minutes about .15, E */
   longer: 1.2,
-  /** min that a pot takes to warm up before its heat counts, at the usual rate from 20 °C. @source kitchen physics 14: 1 kg, medium plate */
-  heatRateFrom: 20,
+  /** °C of what comes from the larder; °C from which a pot that is heated wants stirring: starch thickens and milk catches. Least rate, °C/min. @source kitchen physics 14 */
+  coldC: 20, stirFrom: 60, leastRate: 0.5,
+  /** min of warming that are worth a task of their own. @source assumed */
+  worthWarming: 2,
   /** min that something may stand before the next operation: hot in the pot; cold; a soak that is over, a vegetable that is done. @source kitchen physics 16, 17 */
   standsHot: 15, standsCold: 240, standsReady: 240,
   /** °C from which a thing is hot. */
@@ -26,6 +28,8 @@ export const planning = {
   servedColdMin: 2880,
   /** min of chilling that a sauce out of the fridge has at least; min to warm one up again. @source kitchen physics 14 */
   chillMin: 180, reheatMin: 10,
+  /** min in which a thing without a row is soft at the boil. @source kitchen physics 13: roots in pieces of 2 cm */
+  softMin: 20,
   /** min to put in, cut and such where nothing is said. */
   shortMin: 2,
 } as const;

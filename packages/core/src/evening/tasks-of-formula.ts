@@ -2,7 +2,8 @@ import type { Formula, Line } from '../formula/formula.js';
 import { methodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
 import type { LarderLookup } from '../formula/recipe-of-formula.js';
 import type { After, Minutes, PlanTask } from '../plan/task.js';
-import { kindOf } from '../recipe/method/operation-kinds.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
+import { kindOf, type OperationKindId } from '../recipe/method/operation-kinds.js';
 import { amountOf, figureOf, type Method, minutesOf, type Operation } from '../recipe/method/operation.js';
 import { machineOf, planning as p } from './task.params.js';
 
@@ -12,13 +13,22 @@ export interface FormulaTask extends PlanTask {
   readonly operation: Operation;
   /** The line it is done to alone. */
   readonly line?: Line;
-  /** °C of the pot from then on, as far as the method says. */
+  /** The pot is hot from then on, as far as the method says. */
   readonly hot: boolean;
+  /** It only warms up, before somebody has to stir. */
+  readonly warms?: true;
 }
 
 const SECONDS = 60;
 
-/** min that an operation takes, from low to high. */
+/** What only waits takes as long as it is given. */
+const exact: ReadonlySet<OperationKindId> = new Set(['soak', 'chill', 'settle', 'rest', 'stand', 'swell']);
+
+/** min to warm a pot by some degrees, at the rate of its operation. */
+const warming = (operation: Operation, fromC: number, toC: number): number =>
+  Math.max(0, toC - fromC) / Math.max(amountOf(operation, 'rateCPerMin'), p.leastRate);
+
+/** min that an operation takes, from low to high; of one that heats from where somebody has to stir. */
 function minutesFor(operation: Operation, loads: number): Minutes {
   const { kind } = operation;
   if (kind === 'blend' || kind === 'pulse') {
@@ -26,18 +36,10 @@ function minutesFor(operation: Operation, loads: number): Minutes {
     return { low, high: Math.ceil(low * p.longer) };
   }
   const said = minutesOf(operation);
-  const usual = kindOf(kind).usual.minutes ?? p.shortMin;
-  const least = said?.least ?? usual;
-  const warming =
-    kind === 'heat'
-      ? Math.max(0, amountOf(operation, 'temperatureC') - p.heatRateFrom) /
-        Math.max(amountOf(operation, 'rateCPerMin'), 0.5)
-      : 0;
-  const most = Math.max(said?.most ?? least, least) + warming;
-  const waits =
-    kind === 'soak' || kind === 'chill' || kind === 'settle' || kind === 'rest' || kind === 'stand';
-  // What only waits takes as long as it is given.
-  return { low: least + warming, high: Math.ceil(waits || most > least + warming ? most : most * p.longer) };
+  const stirred = kind === 'heat' ? warming(operation, p.stirFrom, amountOf(operation, 'temperatureC')) : 0;
+  const least = (said?.least ?? kindOf(kind).usual.minutes ?? p.shortMin) + stirred,
+    most = Math.max((said?.most ?? 0) + stirred, least);
+  return { low: least, high: Math.ceil(exact.has(kind) || most > least ? most : most * p.longer) };
 }
 
 const stands = (operation: Operation): boolean => kindOf(operation.kind).hands >= p.handsFrom;
@@ -67,9 +69,43 @@ function taskOf(
 const follows = (task: FormulaTask | undefined): readonly After[] =>
   task ? [{ id: task.id, least: 0 }] : [];
 
+/** The first minutes of heating want nobody: they end where stirring begins, and nothing comes between. */
+function warmUpOf(task: FormulaTask, fromC: number): readonly FormulaTask[] {
+  const { operation, id, pot } = task;
+  const to = Math.min(p.stirFrom, amountOf(operation, 'temperatureC'));
+  const minutes = operation.kind === 'heat' ? warming(operation, fromC, to) : 0;
+  if (!(minutes > p.worthWarming)) return [task];
+  const first: FormulaTask = {
+    id: `${id}w`,
+    pot,
+    operation,
+    warms: true,
+    hands: false,
+    minutes: { low: minutes, high: Math.ceil(minutes * p.longer) },
+    machine: 'burner',
+    after: task.after,
+    hot: true,
+  };
+  return [first, { ...task, after: [{ id: first.id, least: 0, most: 0 }] }];
+}
+
 /** What is done to one line before it meets the pot, one after the other; the last of them may stand. */
-function aheadOf(pot: string, line: Line, ready: Method): readonly FormulaTask[] {
+/** An operation with its time: what is boiled soft takes as long as its kind does. */
+function timed(operation: Operation, ingredient: Ingredient | undefined, soaked: boolean): Operation {
+  if (operation.kind !== 'boil-soft' || figureOf(operation, 'minutes') !== undefined) return operation;
+  const done = ingredient?.handling?.boiling?.doneMinutes;
+  return { ...operation, minutes: done?.[soaked ? 0 : 1] ?? p.softMin };
+}
+
+function aheadOf(
+  pot: string,
+  line: Line,
+  said: Method,
+  ingredient: Ingredient | undefined,
+): readonly FormulaTask[] {
   const tasks: FormulaTask[] = [];
+  const soaks = said.some(({ kind }) => kind === 'soak');
+  const ready = said.map((operation) => timed(operation, ingredient, soaks));
   ready.forEach((operation, k) => {
     tasks.push({ ...taskOf(`${pot}/${line.id}/${k}`, pot, operation, follows(tasks.at(-1))), line });
   });
@@ -115,14 +151,17 @@ export function tasksOfFormula(
   const made = methodOfFormula(formula, larder);
   const method = [...withEveryLine(made.method, formula.lines), ...untilServed(formula)];
   const hot = heatAfter(method);
-  const ahead = new Map(formula.lines.map((line) => [line.id, aheadOf(id, line, made.readyOf(line))]));
+  const ahead = new Map(
+    formula.lines.map((line) => [line.id, aheadOf(id, line, made.readyOf(line), larder(line.ingredient))]),
+  );
   const pot: FormulaTask[] = [];
   method.forEach((operation, at) => {
     const goIn = (operation.lines ?? []).flatMap((line) => follows(ahead.get(line)?.at(-1)));
     const task = taskOf(`${id}/${at}`, id, operation, [...follows(pot.at(-1)), ...goIn], loads.get(at));
     const last = at === method.length - 1;
     const cold = last && formula.serve.storage === 'fridge' ? p.servedColdMin : p.standsCold;
-    pot.push({ ...task, hot: hot[at] ?? false, mayStand: hot[at] ? keepWarmMin : cold });
+    const whole = { ...task, hot: hot[at] ?? false, mayStand: hot[at] ? keepWarmMin : cold };
+    pot.push(...warmUpOf(whole, hot[at - 1] ? p.hotFrom : p.coldC));
   });
   return [...[...ahead.values()].flat(), ...pot];
 }

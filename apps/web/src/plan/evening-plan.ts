@@ -1,0 +1,132 @@
+import type { FormulaView } from '@alterum/contract';
+import { formulaOfContent } from '@alterum/contract/convert';
+import {
+  type Evening,
+  eveningOfPots,
+  type Formula,
+  type FormulaTask,
+  type Planned,
+  type ScheduleOutcome,
+} from '@alterum/core';
+import type { useHousehold } from '../household/household-store';
+import { findIngredient } from '../household/house-larder';
+import { operationText, shortName } from '../words/method-words';
+
+type EveningSaid = ReturnType<typeof useHousehold.getState>['evening'];
+
+const DAY = 1440;
+/** Hours in which somebody is up, min of a day. @source assumed: seven to eleven */
+const UP = { from: 7 * 60, to: 23 * 60 } as const;
+
+export interface PotTonightPlanned {
+  readonly id: string;
+  readonly name: string;
+  readonly formula: Formula;
+}
+
+export const potsOf = (views: readonly FormulaView[]): readonly PotTonightPlanned[] =>
+  views.map((view) => ({ id: view.id, name: view.name, formula: formulaOfContent(view) }));
+
+/** The evening as it is planned: minute 0 is midnight of the day before. */
+export function eveningFor(
+  pots: readonly PotTonightPlanned[],
+  { serveAt, ...kitchen }: EveningSaid,
+): { readonly evening: Evening; readonly tasks: readonly FormulaTask[] } {
+  return eveningOfPots(pots, findIngredient, {
+    ...kitchen,
+    serveAt: DAY + serveAt,
+    awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }],
+  });
+}
+
+/** A task as it stands in the plan, in words. */
+export interface ShownTask extends Planned {
+  readonly task: FormulaTask;
+  readonly pot: PotTonightPlanned;
+  /** Place of its pot among those of the evening. */
+  readonly at: number;
+  readonly words: string;
+  /** Which of the machines of its kind it holds, 1 for the first. */
+  readonly unit: number;
+}
+
+/** A task in words: "soak 10 h: pumpkin seeds". */
+export const wordsOf = ({ operation, line, warms }: FormulaTask, { formula }: PotTonightPlanned): string => {
+  if (warms) return 'warm up';
+  const said = operationText(operation, formula.lines);
+  return line ? `${said}: ${shortName(line)}` : said;
+};
+
+interface Held {
+  until: number;
+  readonly ovenC: number | undefined;
+  readonly pot: string | undefined;
+}
+
+/** The machine of a kind that each task holds, in the order of the clock: that of its own pot where it is free, else the first that is. */
+function unitsOf(
+  plan: readonly Planned[],
+  of: ReadonlyMap<string, FormulaTask>,
+): ReadonlyMap<string, number> {
+  const busy = new Map<string, Held[]>();
+  const units = new Map<string, number>();
+  for (const { id, start, end } of plan) {
+    const { machine, ovenC, pot } = of.get(id) ?? {};
+    if (!machine) continue;
+    const held = busy.get(machine) ?? [];
+    busy.set(machine, held);
+    const free = held.flatMap(({ until, ovenC: at }, i) =>
+      until <= start || (machine === 'oven' && at === ovenC) ? [i] : [],
+    );
+    const place = free.find((i) => held[i]?.pot === pot) ?? free[0] ?? held.length;
+    held[place] = { until: Math.max(end, held[place]?.until ?? 0), ovenC, pot };
+    units.set(id, place + 1);
+  }
+  return units;
+}
+
+/** What is done and when, in the order of the clock. */
+export function shownTasks(
+  outcome: ScheduleOutcome,
+  tasks: readonly FormulaTask[],
+  pots: readonly PotTonightPlanned[],
+): readonly ShownTask[] {
+  if (outcome.kind !== 'planned') return [];
+  const of = new Map(tasks.map((task) => [task.id, task]));
+  const plan = [...outcome.plan].sort((a, b) => a.start - b.start || a.end - b.end);
+  const units = unitsOf(plan, of);
+  return plan.flatMap((planned): ShownTask[] => {
+    const task = of.get(planned.id),
+      at = pots.findIndex(({ id }) => id === task?.pot),
+      pot = pots[at];
+    if (!task || !pot) return [];
+    return [{ ...planned, task, pot, at, words: wordsOf(task, pot), unit: units.get(planned.id) ?? 0 }];
+  });
+}
+
+/** "18:05"; with the day before where it is that. */
+export function clockText(minute: number): string {
+  const inDay = ((Math.round(minute) % DAY) + DAY) % DAY;
+  const time = `${String(Math.floor(inDay / 60)).padStart(2, '0')}:${String(inDay % 60).padStart(2, '0')}`;
+  return minute < DAY ? `the day before, ${time}` : time;
+}
+
+/** min of the plan that the clock on the wall shows, on the day on which it is eaten. */
+export const minuteNow = (now: Date): number => DAY + now.getHours() * 60 + now.getMinutes();
+
+/** Where it stands in the evening: what is to be begun long before is told apart. @source assumed: waits of four hours are begun before the cooking */
+export const LONG_BEFORE = 240;
+
+export const machineWords = { burner: 'burner', oven: 'oven', blender: 'blender' } as const;
+
+/** "burner 2, 190 °C", "needs nobody". */
+export function withWhat({ task, unit, cook }: ShownTask): string {
+  const machine = task.machine as keyof typeof machineWords | undefined;
+  return [
+    cook && cook !== 'cook' ? cook : '',
+    machine ? `${machineWords[machine]}${machine === 'burner' ? ` ${unit}` : ''}` : '',
+    task.hands ? '' : 'needs nobody',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

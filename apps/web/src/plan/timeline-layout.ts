@@ -1,0 +1,110 @@
+import { scaleLinear } from 'd3';
+import { LONG_BEFORE, type ShownTask } from './evening-plan';
+
+/** A row of the timeline: a cook, a machine, or what waits. */
+export interface Row {
+  readonly id: string;
+  readonly name: string;
+  readonly bars: readonly Bar[];
+}
+
+export interface Bar {
+  readonly shown: ShownTask;
+  readonly look: 'hands' | 'machine' | 'waits';
+  /** px. */
+  readonly x: number;
+  readonly width: number;
+  /** Lies above others of its row that wait at the same time. */
+  readonly lane: number;
+  /** It began before the picture does. */
+  readonly since: boolean;
+}
+
+export interface Timeline {
+  readonly rows: readonly Row[];
+  readonly ticks: readonly { readonly minute: number; readonly x: number }[];
+  readonly serveX: number;
+  readonly nowX: number | undefined;
+}
+
+/** min between the lines of the picture, by how long it is. */
+const STEPS = [10, 15, 20, 30, 60, 120, 240];
+/** px that a time needs beside the next. */
+const TICK_PX = 64;
+/** min shown after serving. */
+const AFTER = 10;
+
+const rowOf = ({ task, unit, cook }: ShownTask): readonly (readonly [id: string, look: Bar['look']])[] => {
+  const rows: (readonly [string, Bar['look']])[] = [];
+  if (task.hands) rows.push([cook ?? 'cook', 'hands']);
+  if (task.machine) rows.push([task.machine === 'burner' ? `burner ${unit}` : task.machine, 'machine']);
+  if (rows.length === 0) rows.push(['waits', 'waits']);
+  return rows;
+};
+/** Cooks, then the jar, the stove, the oven, and what needs nobody. */
+const ORDER = ['cook', 'blender', 'burner', 'oven', 'waits'];
+const rankOf = (id: string): number => ORDER.findIndex((kind) => id.startsWith(kind));
+
+/** Lowest lane in which a bar overlaps none before it. */
+function lanesOf(spans: readonly (readonly [number, number])[]): readonly number[] {
+  const ends: number[] = [];
+  return spans.map(([from, to]) => {
+    const lane = ends.findIndex((end) => end <= from);
+    const place = lane < 0 ? ends.length : lane;
+    ends[place] = to;
+    return place;
+  });
+}
+
+/** A plan as a picture so many px wide: from the first thing that is no long wait until it is on the table. */
+export function timelineOf(
+  tasks: readonly ShownTask[],
+  {
+    width,
+    left,
+    serveAt,
+    now,
+  }: { readonly width: number; readonly left: number; readonly serveAt: number; readonly now: number },
+): Timeline {
+  const evening = tasks.filter(({ start, end }) => end - start < LONG_BEFORE && serveAt - start < 12 * 60);
+  const first = Math.min(serveAt - 60, ...evening.map(({ start }) => start));
+  const step =
+    STEPS.find((each) => ((serveAt + AFTER - first) / each) * TICK_PX < width - left) ?? STEPS.at(-1)!;
+  const from = Math.floor(first / step) * step,
+    to = serveAt + AFTER;
+  const x = scaleLinear([from, to], [left, width]);
+  const rows = new Map<string, Bar[]>();
+  for (const shown of tasks) {
+    if (shown.end <= from) continue;
+    const start = Math.max(shown.start, from);
+    for (const [id, look] of rowOf(shown))
+      rows.set(id, [
+        ...(rows.get(id) ?? []),
+        {
+          shown,
+          look,
+          x: x(start),
+          width: Math.max(x(shown.end) - x(start), 3),
+          lane: 0,
+          since: shown.start < from,
+        },
+      ]);
+  }
+  const ticks: { minute: number; x: number }[] = [];
+  for (let minute = from; minute <= to; minute += step) ticks.push({ minute, x: x(minute) });
+  return {
+    rows: [...rows]
+      .sort(([a], [b]) => rankOf(a) - rankOf(b) || a.localeCompare(b))
+      .map(([id, bars]) => {
+        const lanes = lanesOf(bars.map((bar) => [bar.x, bar.x + bar.width]));
+        return {
+          id,
+          name: id.charAt(0).toUpperCase() + id.slice(1),
+          bars: bars.map((bar, i) => ({ ...bar, lane: lanes[i]! })),
+        };
+      }),
+    ticks,
+    serveX: x(serveAt),
+    nowX: now >= from && now <= to ? x(now) : undefined,
+  };
+}

@@ -1,0 +1,110 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+
+/** The household of this test alone, whatever others choose at the same time. */
+async function ownEvening(page: Page, formulas: readonly string[] = []): Promise<object[]> {
+  const sent: object[] = [];
+  const evening = { serveAt: 1140, burners: 2, ovens: 1, blenders: 1, cooks: 1, keepWarmMin: 20 };
+  await page.route('**/api/household', (route) =>
+    route.fulfill({
+      json: {
+        law: 'eu',
+        lawChosen: true,
+        kitchen: null,
+        evening,
+        pots: formulas.map((formula) => ({ formula, tools: [], washedBefore: false })),
+        versions: null,
+      },
+    }),
+  );
+  await page.route('**/api/household/{evening,tonight}', (route) => {
+    sent.push(route.request().postDataJSON() as object);
+    return route.fulfill({ json: {} });
+  });
+  return sent;
+}
+
+const nuts = {
+  name: 'Planned nut sauce',
+  family: 'pouring-sauce',
+  lines: [
+    { id: 'nuts', ingredient: 'cashew', amount: 120, unit: 'g', ready: [{ kind: 'soak', minutes: 600 }] },
+    { id: 'water', ingredient: 'water', amount: 300, unit: 'g' },
+    { id: 'salt', ingredient: 'salt', amount: 4, unit: 'g' },
+  ],
+  method: [
+    { kind: 'put-in', lines: ['nuts', 'water', 'salt'] },
+    { kind: 'blend', seconds: 90 },
+    { kind: 'heat', temperatureC: 80, minutes: 5 },
+  ],
+};
+const made = async (page: Page, body: object = nuts) =>
+  ((await (await page.request.post('/api/formulas', { data: body })).json()) as { id: string }).id;
+const clock = (page: Page) => page.getByRole('region', { name: 'By the clock' });
+
+test('an evening is planned by keyboard: a pot chosen, the time typed, and the soak stands long before', async ({
+  page,
+}) => {
+  const id = await made(page);
+  const sent = await ownEvening(page);
+  await page.goto('/plan');
+  await expect(page.getByText('Nothing is cooked tonight yet.')).toBeVisible();
+  await page.getByLabel('Cook tonight').selectOption(id);
+  await expect(clock(page)).toContainText('jug 90 s');
+  await page.getByRole('textbox', { name: 'On the table at' }).fill('20:30');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Tonight, on the table at 20:30' })).toBeVisible();
+  const last = clock(page).getByRole('listitem').last();
+  await expect(last).toContainText('80 °C');
+  // Nine minutes from where it wants stirring, a fifth longer: done at half past eight.
+  await expect(last).toContainText('20:19');
+  await expect(page.getByRole('region', { name: 'Long before' })).toContainText('soak 10 h: cashew');
+  expect(sent.at(-1)).toMatchObject({ serveAt: 1230 });
+  await page.request.delete(`/api/formulas/${id}`);
+});
+
+test('what cannot be read as a time says so, stays, and changes nothing', async ({ page }) => {
+  const id = await made(page);
+  const sent = await ownEvening(page, [id]);
+  await page.goto('/plan');
+  await expect(clock(page)).toContainText('jug 90 s');
+  const field = page.getByRole('textbox', { name: 'On the table at' });
+  await field.fill('half past');
+  await field.press('Tab');
+  await expect(page.getByText('Type a time of the day, such as 19:30.')).toBeVisible();
+  await expect(field).toHaveValue('half past');
+  expect(sent).toEqual([]);
+  await page.request.delete(`/api/formulas/${id}`);
+});
+
+test('an evening without a blender says what is missing, and one press plans it', async ({ page }) => {
+  const id = await made(page);
+  await ownEvening(page, [id]);
+  await page.goto('/plan');
+  await expect(clock(page)).toContainText('jug 90 s');
+  await page.getByRole('textbox', { name: 'Blenders' }).fill('0');
+  await page.keyboard.press('Enter');
+  const alert = page.getByRole('alert').filter({ hasText: 'cannot be done' });
+  await expect(alert).toContainText('Planned nut sauce');
+  await alert.getByRole('button', { name: 'One more blender' }).click();
+  await expect(clock(page)).toContainText('jug 90 s');
+  await expect(alert).toHaveCount(0);
+  await page.request.delete(`/api/formulas/${id}`);
+});
+
+test('the calendar file holds the soak and every task by its time', async ({ page }) => {
+  const id = await made(page);
+  await ownEvening(page, [id]);
+  await page.goto('/plan');
+  await expect(clock(page)).toContainText('jug 90 s');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar file' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('alterum-evening.ics');
+  const text = readFileSync(await file.path(), 'utf8').replace(/\r\n[ \t]/g, '');
+  expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(5);
+  expect(text).toContain('SUMMARY:soak 10 h: cashew nuts (Planned nut sauce)');
+  expect(text.match(/BEGIN:VALARM/g)).toHaveLength(5);
+  await page.request.delete(`/api/formulas/${id}`);
+});
