@@ -58,7 +58,7 @@ test('an evening is planned by keyboard: a pot chosen, the time typed, and the s
   await expect(last).toContainText('80 °C');
   // Nine minutes from where it wants stirring, a fifth longer: done at half past eight.
   await expect(last).toContainText('20:19');
-  await expect(page.getByRole('region', { name: 'Long before' })).toContainText('soak 10 h: cashew');
+  await expect(page.getByRole('region', { name: 'Long before' })).toContainText('put to soak: cashew');
   expect(sent.at(-1)).toMatchObject({ serveAt: 1230 });
   await page.request.delete(`/api/formulas/${id}`);
 });
@@ -103,8 +103,8 @@ test('the calendar file holds the soak and every task by its time', async ({ pag
   ]);
   expect(file.suggestedFilename()).toBe('alterum-evening.ics');
   const text = readFileSync(await file.path(), 'utf8').replace(/\r\n[ \t]/g, '');
-  expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(5);
+  expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(6);
   expect(text).toContain('SUMMARY:soak 10 h: cashew nuts (Planned nut sauce)');
-  expect(text.match(/BEGIN:VALARM/g)).toHaveLength(5);
+  expect(text.match(/BEGIN:VALARM/g)).toHaveLength(6);
   await page.request.delete(`/api/formulas/${id}`);
 });

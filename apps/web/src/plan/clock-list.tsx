@@ -2,6 +2,9 @@ import { Link } from 'react-router';
 import { timeText } from '../words/method-words';
 import { clockText, LONG_BEFORE, type ShownTask, withWhat } from './evening-plan';
 
+/** min at which the day begins on which it is eaten. */
+const TODAY = 1440;
+
 function Entry({ shown, lit }: { readonly shown: ShownTask; readonly lit: boolean }) {
   const { start, end, words, pot } = shown;
   const what = withWhat(shown);
@@ -10,7 +13,10 @@ function Entry({ shown, lit }: { readonly shown: ShownTask; readonly lit: boolea
       className={`grid grid-cols-[4.5rem_minmax(0,1fr)] gap-x-3 border-t border-hair px-2 py-1.5 first:border-t-0 ${lit ? 'bg-lit' : ''}`}
       aria-current={lit ? 'time' : undefined}
     >
-      <b className="text-lg leading-6">{clockText(start).replace('the day before, ', '')}</b>
+      <span>
+        <b className="block text-lg leading-6">{clockText(start).split(', ').at(-1)}</b>
+        {start < TODAY && <span className="block text-[13px] leading-4 text-soft">the day before</span>}
+      </span>
       <span>
         <span className="font-semibold">{words}</span>{' '}
         <span className="text-sm text-soft">
@@ -33,7 +39,9 @@ interface ClockListProps {
 
 /** The evening by the clock: what is to be begun long before, and what comes now and next. */
 export function ClockList({ tasks, now, serveAt }: ClockListProps) {
-  const before = tasks.filter(({ start, end }) => end - start >= LONG_BEFORE || serveAt - start > 12 * 60);
+  const before = tasks.filter(
+    ({ start, end, task }) => end - start >= LONG_BEFORE || task.begins || serveAt - start > 12 * 60,
+  );
   const evening = tasks.filter((shown) => !before.includes(shown));
   const running = (shown: ShownTask) => shown.start <= now && now < shown.end;
   const sections = [

@@ -51,8 +51,12 @@ export interface ShownTask extends Planned {
 }
 
 /** A task in words: "soak 10 h: pumpkin seeds". */
-export const wordsOf = ({ operation, line, warms }: FormulaTask, { formula }: PotTonightPlanned): string => {
+export const wordsOf = (
+  { operation, line, warms, begins }: FormulaTask,
+  { formula }: PotTonightPlanned,
+): string => {
   if (warms) return 'warm up';
+  if (begins && line) return `put to soak: ${shortName(line)}`;
   const said = operationText(operation, formula.lines);
   return line ? `${said}: ${shortName(line)}` : said;
 };

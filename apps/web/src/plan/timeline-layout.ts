@@ -66,7 +66,9 @@ export function timelineOf(
     now,
   }: { readonly width: number; readonly left: number; readonly serveAt: number; readonly now: number },
 ): Timeline {
-  const evening = tasks.filter(({ start, end }) => end - start < LONG_BEFORE && serveAt - start < 12 * 60);
+  const evening = tasks.filter(
+    ({ start, end, task }) => end - start < LONG_BEFORE && !task.begins && serveAt - start < 12 * 60,
+  );
   const first = Math.min(serveAt - 60, ...evening.map(({ start }) => start));
   const step =
     STEPS.find((each) => ((serveAt + AFTER - first) / each) * TICK_PX < width - left) ?? STEPS.at(-1)!;
@@ -96,7 +98,7 @@ export function timelineOf(
     rows: [...rows]
       .sort(([a], [b]) => rankOf(a) - rankOf(b) || a.localeCompare(b))
       .map(([id, bars]) => {
-        const lanes = lanesOf(bars.map((bar) => [bar.x, bar.x + bar.width]));
+        const lanes = lanesOf(bars.map(({ shown: { start, end } }) => [start, end]));
         return {
           id,
           name: id.charAt(0).toUpperCase() + id.slice(1),

@@ -83,7 +83,7 @@ export function TimelinePicture({
             <g key={minute}>
               <line x1={x} x2={x} y1={TOP - 6} y2={y} className="stroke-hair" />
               <text x={x} y={14} textAnchor="middle" className="fill-soft text-[12.5px]">
-                {clockText(minute).replace('the day before, ', '')}
+                {clockText(minute).split(', ').at(-1)}
               </text>
             </g>
           ))}
@@ -97,7 +97,7 @@ export function TimelinePicture({
                   key={bar.shown.id}
                   bar={bar}
                   y={at + bar.lane * LANE}
-                  clip={`${id}-${row.id}-${i}`}
+                  clip={`${id}${row.id.replace(/\W/g, '')}${i}`}
                 />
               ))}
             </g>

@@ -1,6 +1,7 @@
 import type { Formula, Line } from '../formula/formula.js';
 import { methodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
 import type { LarderLookup } from '../formula/recipe-of-formula.js';
+import { soakKeeps } from '../predict/ready/soak.js';
 import type { After, Minutes, PlanTask } from '../plan/task.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { kindOf, type OperationKindId } from '../recipe/method/operation-kinds.js';
@@ -17,9 +18,12 @@ export interface FormulaTask extends PlanTask {
   readonly hot: boolean;
   /** It only warms up, before somebody has to stir. */
   readonly warms?: true;
+  /** Somebody begins it, and then it needs nobody: nuts go into their water. */
+  readonly begins?: true;
 }
 
-const SECONDS = 60;
+const SECONDS = 60,
+  HOUR = 60;
 
 /** What only waits takes as long as it is given. */
 const exact: ReadonlySet<OperationKindId> = new Set(['soak', 'chill', 'settle', 'rest', 'stand', 'swell']);
@@ -107,9 +111,37 @@ function aheadOf(
   const soaks = said.some(({ kind }) => kind === 'soak');
   const ready = said.map((operation) => timed(operation, ingredient, soaks));
   ready.forEach((operation, k) => {
-    tasks.push({ ...taskOf(`${pot}/${line.id}/${k}`, pot, operation, follows(tasks.at(-1))), line });
+    const id = `${pot}/${line.id}/${k}`,
+      before = follows(tasks.at(-1));
+    const task = {
+      ...taskOf(id, pot, operation, before),
+      line,
+      mayStand: standsAfter(operation, ingredient),
+    };
+    if (operation.kind === 'soak') tasks.push(...begun(task));
+    else tasks.push(task);
   });
-  return tasks.map((task): FormulaTask => ({ ...task, mayStand: p.standsReady }));
+  return tasks;
+}
+
+/** min that something may stand once it is ready: a soak as long as it keeps in its water. */
+function standsAfter(operation: Operation, ingredient: Ingredient | undefined): number {
+  const soaking = ingredient?.handling?.soaking;
+  if (operation.kind !== 'soak' || !soaking) return p.standsReady;
+  const keeps = soakKeeps(soaking, amountOf(operation, 'temperatureC')) * HOUR;
+  return Math.max(0, keeps - amountOf(operation, 'minutes'));
+}
+
+/** What then needs nobody is begun by somebody who is up. */
+function begun(task: FormulaTask): readonly FormulaTask[] {
+  const first: FormulaTask = {
+    ...task,
+    id: `${task.id}b`,
+    begins: true,
+    hands: true,
+    minutes: { low: p.shortMin, high: Math.ceil(p.shortMin * p.longer) },
+  };
+  return [first, { ...task, after: [{ id: first.id, least: 0, most: 0 }] }];
 }
 
 /** Whether the pot is hot after each operation of a method. */
