@@ -146,9 +146,9 @@ test('what is spoken comes into the field; a microphone that is refused says so,
     Object.assign(window, { SpeechRecognition: Heard, webkitSpeechRecognition: Heard });
   });
   const say = (words: string) =>
-    page.evaluate((transcript) => {
+    page.evaluate((said) => {
       const { heard } = window as unknown as { heard: { onresult: (event: object) => void } };
-      heard.onresult({ resultIndex: 0, results: [Object.assign([{ transcript }], { isFinal: true })] });
+      heard.onresult({ resultIndex: 0, results: [Object.assign([{ said }], { isFinal: true })] });
     }, words);
   const id = await ownFormula(page, 'By ear', []);
   const microphone = page.getByRole('button', { name: 'Speak an ingredient' });

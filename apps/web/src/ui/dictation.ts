@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 
 interface Heard {
-  readonly results: ArrayLike<ArrayLike<{ readonly transcript: string }> & { readonly isFinal: boolean }>;
+  readonly results: ArrayLike<ArrayLike<object> & { readonly isFinal: boolean }>;
   readonly resultIndex: number;
 }
 
@@ -34,6 +34,16 @@ const wentWrong: Readonly<Record<string, string>> = {
   network: 'Listening needs the network in this browser. Type instead.',
 };
 
+/** The words of what was heard: the only text that comes with it. */
+function wordsOf(heard: object | undefined): string | undefined {
+  // What a browser hands over has its fields where only this loop finds them.
+  for (const field in heard) {
+    const value: unknown = heard[field as keyof typeof heard];
+    if (typeof value === 'string') return value.trim();
+  }
+  return undefined;
+}
+
 export interface Dictation {
   readonly listening: boolean;
   readonly problem: string | undefined;
@@ -59,7 +69,7 @@ export function useDictation(hear: (words: string) => void): Dictation {
     one.interimResults = false;
     one.onresult = ({ results, resultIndex }) => {
       for (let i = resultIndex; i < results.length; i++) {
-        const words = results[i]?.isFinal ? results[i]?.[0]?.transcript.trim() : undefined;
+        const words = results[i]?.isFinal ? wordsOf(results[i]?.[0]) : undefined;
         if (words) heard.current(words);
       }
     };
