@@ -93,7 +93,7 @@ export function timelineOf(
       ]);
   }
   const ticks: { minute: number; x: number }[] = [];
-  for (let minute = from; minute <= to; minute += step) ticks.push({ minute, x: x(minute) });
+  for (let minute = from; minute <= serveAt; minute += step) ticks.push({ minute, x: x(minute) });
   return {
     rows: [...rows]
       .sort(([a], [b]) => rankOf(a) - rankOf(b) || a.localeCompare(b))

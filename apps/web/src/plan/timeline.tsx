@@ -11,7 +11,7 @@ const LANE = 32,
 const WORDS_FROM = 34;
 
 const looks: Readonly<Record<Bar['look'], string>> = {
-  hands: 'fill-rim stroke-rim',
+  hands: 'fill-rim stroke-glaze',
   machine: 'fill-lit stroke-lit-edge',
   waits: 'fill-dip stroke-rim',
 };

@@ -161,7 +161,7 @@ export default function RecipeReader({ given, action, take }: RecipeReaderProps)
               const [file] = event.target.files ?? [];
               if (file) void file.text().then(write).catch(sayFailure);
             }}
-            className="tap-coarse max-w-full text-sm"
+            className="tap-coarse max-w-full"
           />
         </div>
         {text.length > LONGEST_RECIPE && (
