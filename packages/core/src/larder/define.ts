@@ -29,14 +29,18 @@ interface ShelfDefaults {
 /** Two digits: more would say that sizes of a shop are known. */
 const rounded = (g: number): number => Number(g.toPrecision(2));
 
+/** Shelves whose pieces grow small and large; a cube or a sheet has one size. */
+const grown: ReadonlySet<Shelf> = new Set(['vegetables', 'nuts', 'herbs and spices', 'meat and eggs']);
+
 /** Weights of small and large pieces where only a middling one is known. */
-function withSizes(measures: Measures): Measures {
+function withSizes(measures: Measures, shelf: Shelf): Measures {
   const { pieces } = measures;
-  if (pieces?.medium === undefined) return measures;
+  const middling = pieces?.medium ?? (grown.has(shelf) ? pieces?.piece : undefined);
+  if (middling === undefined) return measures;
   const { small, large } = pieceSizes;
   return {
     ...measures,
-    pieces: { small: rounded(pieces.medium * small), large: rounded(pieces.medium * large), ...pieces },
+    pieces: { small: rounded(middling * small), large: rounded(middling * large), ...pieces },
   };
 }
 
@@ -56,7 +60,7 @@ export function shelfOf(
       role: row.role ?? defaults.role,
       per100: row.per100,
       behaviour: { ...plainBehaviour, ...defaults.acts, ...row.acts },
-      measures: withSizes(row.measures ?? {}),
+      measures: withSizes(row.measures ?? {}, shelf),
       contains: row.contains ?? [],
       askFor: row.ask ?? [],
       facts: { ...factsOf(row.id) },

@@ -98,7 +98,10 @@ export const asLooseAs = ({ value, range }: Amount, { value: to, unit }: Amount)
   value: to,
   unit,
   ...(range && value > 0
-    ? { range: { low: (to * range.low) / value, high: (to * range.high) / value } }
+    ? // The last digit of a product must not put the amount outside of its own range.
+      {
+        range: { low: Math.min(to, (to * range.low) / value), high: Math.max(to, (to * range.high) / value) },
+      }
     : {}),
 });
 

@@ -299,7 +299,16 @@ test('of two things of a name the one that the household cooks with is meant', (
 
 test('a large one weighs more than a middling one, a small one less, of whatever is counted', () => {
   const of = (size: string, thing: string) => grams(`1 ${size} ${thing}`)!.mid;
-  for (const thing of ['leek', 'onion', 'swede', 'butternut squash', 'radish', 'potato']) {
+  for (const thing of [
+    'leek',
+    'onion',
+    'swede',
+    'butternut squash',
+    'radish',
+    'potato',
+    'asparagus',
+    'prawn',
+  ]) {
     expect(of('small', thing) / of('medium', thing)).toBeGreaterThan(0.45);
     expect(of('small', thing) / of('medium', thing)).toBeLessThan(0.8);
     expect(of('large', thing) / of('medium', thing)).toBeGreaterThan(1.25);

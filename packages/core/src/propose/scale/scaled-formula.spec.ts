@@ -159,3 +159,24 @@ test('what cannot be scaled says why', () => {
   expect(() => scaled(sauce, { by: 'mass', grams: 1e7 })).toThrow(RangeError);
   expect(scaleFactor({ by: 'portions', portions: 2 }, { portions: 4, lines: new Map(), massG: 0 })).toBe(0.5);
 });
+
+test('an amount that was said loosely is so in another size too, and lies in its own range to the last digit', () => {
+  const loosely: Formula = {
+    ...spooned,
+    lines: spooned.lines.map((line) =>
+      line.ingredient === 'garlic'
+        ? { ...line, amount: { value: 3, unit: 'clove', range: { low: 3, high: 4.5 } } }
+        : line,
+    ),
+  };
+  for (const portions of [1, 3, 5, 7, 9, 11]) {
+    const { lines } = scaled(loosely, { by: 'portions', portions }, { rounding: 'exact' });
+    const { to } = lines.find(({ line }) => line === 'garlic')!;
+    expect(to.range!.low).toBeLessThanOrEqual(to.value);
+    expect(to.range!.high / to.value).toBeCloseTo(1.5, 9);
+    expect(to.value).toBeCloseTo((3 * portions) / 4, 3);
+  }
+  expect(
+    scaled(spooned, { by: 'portions', portions: 6 }).lines.every(({ to }) => to.range === undefined),
+  ).toBe(true);
+});
