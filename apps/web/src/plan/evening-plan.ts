@@ -8,7 +8,7 @@ import {
   type Planned,
   type ScheduleOutcome,
 } from '@alterum/core';
-import type { useHousehold } from '../household/household-store';
+import { useHousehold } from '../household/household-store';
 import { findIngredient } from '../household/house-larder';
 import { operationText, shortName } from '../words/method-words';
 
@@ -32,11 +32,13 @@ export function eveningFor(
   pots: readonly PotTonightPlanned[],
   { serveAt, ...kitchen }: EveningSaid,
 ): { readonly evening: Evening; readonly tasks: readonly FormulaTask[] } {
-  return eveningOfPots(pots, findIngredient, {
-    ...kitchen,
-    serveAt: DAY + serveAt,
-    awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }],
-  });
+  const { sauces } = useHousehold.getState();
+  return eveningOfPots(
+    pots,
+    findIngredient,
+    { ...kitchen, serveAt: DAY + serveAt, awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }] },
+    (id) => sauces.get(id)?.formula,
+  );
 }
 
 /** A task as it stands in the plan, in words. */
@@ -50,16 +52,19 @@ export interface ShownTask extends Planned {
   readonly unit: number;
 }
 
-/** A task in words: "soak 10 h: pumpkin seeds". */
-export const wordsOf = (
-  { operation, line, warms, begins }: FormulaTask,
-  { formula }: PotTonightPlanned,
-): string => {
+function doneTo({ operation, line, warms, begins }: FormulaTask, { lines }: Formula): string {
   if (warms) return 'warm up';
   if (begins && line) return `put to soak: ${shortName(line)}`;
-  const said = operationText(operation, formula.lines);
+  const said = operationText(operation, lines);
   return line ? `${said}: ${shortName(line)}` : said;
-};
+}
+
+/** A task in words: "soak 10 h: pumpkin seeds", "jug 60 s, for House cheese sauce". */
+export function wordsOf(task: FormulaTask, { formula }: PotTonightPlanned): string {
+  const { inside } = task,
+    said = doneTo(task, inside ?? formula);
+  return inside ? `${said}, for ${inside.name}` : said;
+}
 
 interface Held {
   until: number;

@@ -95,3 +95,13 @@ test('the day before is said', () => {
   expect(clockText(1440 + 65)).toBe('01:05');
   expect(clockText(1330)).toBe('the day before, 22:10');
 });
+
+test('what is done for a sauce inside a pot says for which', () => {
+  const inner = { ...blankFormula, name: 'House cheese sauce' };
+  const [made] = shown([
+    task('a/1', { operation: { kind: 'blend', seconds: 60 }, inside: inner }),
+    SERVE - 20,
+    SERVE,
+  ]);
+  expect(made!.words).toBe('jug 60 s, for House cheese sauce');
+});

@@ -28,13 +28,19 @@ export interface PlannedPots {
   readonly tasks: readonly FormulaTask[];
 }
 
-/** Everything that is to be done for the pots of an evening, in one kitchen. */
+/**
+ * Everything that is to be done for the pots of an evening, in one kitchen.
+ * @param formulaOf kept formulas that stand in others as lines
+ */
 export function eveningOfPots(
   pots: readonly EveningPot[],
   larder: LarderLookup,
   { serveAt, burners, ovens, blenders, cooks, keepWarmMin, awake }: KitchenTonight,
+  formulaOf?: (id: string) => Formula | undefined,
 ): PlannedPots {
-  const tasks = pots.flatMap(({ id, formula }) => tasksOfFormula(id, formula, larder, { keepWarmMin }));
+  const tasks = pots.flatMap(({ id, formula }) =>
+    tasksOfFormula(id, formula, larder, { keepWarmMin, formulaOf }),
+  );
   return {
     tasks,
     evening: {

@@ -145,3 +145,37 @@ test('roasting and baking share an oven only at one temperature', () => {
   expect(overlap(200, 200)).toBe(true);
   expect(overlap(200, 180)).toBe(false);
 });
+
+test('a sauce inside a sauce is made before it goes in; one that holds itself is made once', () => {
+  const outer: Formula = {
+    ...soaked,
+    lines: [lineOf('formula:inner', 200, { id: 'sauce' }), lineOf('water', 100)],
+    method: [
+      { kind: 'put-in', lines: ['sauce', 'water'] },
+      { kind: 'heat', temperatureC: 70, minutes: 3 },
+    ],
+  };
+  const circle: Formula = {
+    ...soaked,
+    lines: [...soaked.lines, lineOf('formula:inner', 10, { id: 'itself' })],
+  };
+  const kept = (inner: Formula) => (id: string) => (id === 'inner' ? inner : undefined);
+  const find = (id: string) => ingredientById(id);
+  const tasks = tasksOfFormula('a', outer, find, { formulaOf: kept(soaked) });
+  const inner = tasks.filter(({ inside }) => inside === soaked);
+  expect(inner.map(({ operation }) => operation.kind)).toEqual([
+    'soak',
+    'soak',
+    'put-in',
+    'blend',
+    'heat',
+    'heat',
+  ]);
+  expect(inner.every(({ pot }) => pot === 'a')).toBe(true);
+  expect(tasks.find(({ id }) => id === 'a/0')!.after.map(({ id }) => id)).toContain(inner.at(-1)!.id);
+  expect(tasksOfFormula('a', outer, find, { formulaOf: kept(circle) })).toHaveLength(tasks.length);
+  const outcome = schedule(eveningOfPots([{ id: 'a', formula: outer }], find, kitchen, kept(soaked)).evening);
+  if (outcome.kind !== 'planned') throw new Error(outcome.kind);
+  const at = new Map(outcome.plan.map((task) => [task.id, task]));
+  expect(at.get('a/0')!.start).toBeGreaterThanOrEqual(at.get(inner.at(-1)!.id)!.end);
+});

@@ -1,3 +1,4 @@
+import { formulaInLine } from '../formula/formula-line.js';
 import type { Formula, Line } from '../formula/formula.js';
 import { methodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
 import type { LarderLookup } from '../formula/recipe-of-formula.js';
@@ -14,6 +15,8 @@ export interface FormulaTask extends PlanTask {
   readonly operation: Operation;
   /** The line it is done to alone. */
   readonly line?: Line;
+  /** The sauce inside the pot that it is done for: what the operation names are its lines. */
+  readonly inside?: Formula;
   /** The pot is hot from then on, as far as the method says. */
   readonly hot: boolean;
   /** It only warms up, before somebody has to stir. */
@@ -165,27 +168,44 @@ function untilServed({ serve }: Pick<Formula, 'serve'>): readonly Operation[] {
     : [chill, { kind: 'heat', minutes: p.reheatMin, temperatureC: serve.temperatureC, rateCPerMin: 50 }];
 }
 
+interface TaskOptions {
+  readonly loads?: ReadonlyMap<number, number>;
+  readonly keepWarmMin?: number;
+  readonly formulaOf?: ((id: string) => Formula | undefined) | undefined;
+  /** Sauces that hold this one. */
+  readonly within?: ReadonlySet<string>;
+}
+
 /**
  * The work of one formula as tasks of an evening: what is done to each line ahead, the pot's operations in their order, and what brings it
  * to the table as it is served. A line is ready before the operation that it goes in with.
  * @param id of the pot: tasks are called `<id>/…`   @param loads of a jar, by place in the method; 1 where nothing is said
- * @param keepWarmMin min that what is hot may stand
+ * @param keepWarmMin min that what is hot may stand   @param formulaOf a kept formula that stands in it as a line: it is made first
  */
 export function tasksOfFormula(
   id: string,
   formula: Formula,
   larder: LarderLookup,
-  {
-    loads = new Map(),
-    keepWarmMin = p.standsHot,
-  }: { readonly loads?: ReadonlyMap<number, number>; readonly keepWarmMin?: number } = {},
+  { loads = new Map(), keepWarmMin = p.standsHot, formulaOf, within = new Set() }: TaskOptions = {},
 ): readonly FormulaTask[] {
   const made = methodOfFormula(formula, larder);
   const method = [...withEveryLine(made.method, formula.lines), ...untilServed(formula)];
   const hot = heatAfter(method);
-  const ahead = new Map(
-    formula.lines.map((line) => [line.id, aheadOf(id, line, made.readyOf(line), larder(line.ingredient))]),
-  );
+  /** A sauce inside a sauce is made before it goes in; one that holds itself is not. */
+  const before = (line: Line): readonly FormulaTask[] => {
+    const sauce = formulaInLine(line.ingredient),
+      inner = sauce === undefined || within.has(sauce) ? undefined : formulaOf?.(sauce);
+    if (sauce === undefined || !inner) return aheadOf(id, line, made.readyOf(line), larder(line.ingredient));
+    const options = { keepWarmMin, formulaOf, within: new Set([...within, sauce]) };
+    const tasks = tasksOfFormula(`${id}/${line.id}`, inner, larder, options);
+    return tasks.map((task, i): FormulaTask => ({
+      ...task,
+      pot: id,
+      inside: task.inside ?? inner,
+      ...(i === tasks.length - 1 ? { mayStand: p.standsReady } : {}),
+    }));
+  };
+  const ahead = new Map(formula.lines.map((line) => [line.id, before(line)]));
   const pot: FormulaTask[] = [];
   method.forEach((operation, at) => {
     const goIn = (operation.lines ?? []).flatMap((line) => follows(ahead.get(line)?.at(-1)));
