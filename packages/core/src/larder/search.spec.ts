@@ -100,6 +100,8 @@ test('of what answers about as well, the household’s own habit comes first; wh
   expect(withUse('milk', third)[0]).toBe(third);
   expect(withUse('salt', 'celery-salt')[0]).toBe('salt');
   expect(withUse('cashew', 'cashew-butter')[0]).toBe('cashew');
+  // Which kind is meant was not said, however often one of them is used.
+  expect(withUse('miso', 'barley-miso')[0]).toBe('miso');
   // Use finds nothing that was not asked for.
   expect([...withUse('milk', 'salt')].sort()).toEqual([...plain].sort());
 });

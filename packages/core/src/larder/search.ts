@@ -124,6 +124,10 @@ function askedOf(words: readonly string[], index: SearchIndex): readonly Asked[]
   });
 }
 
+/** How usual a thing is here; one whose kind is left open as usual as any of its kinds: which of them is meant was not said. */
+const habitOf = (used: UsedIngredients | undefined, ingredient: Ingredient | undefined): number =>
+  ingredient ? Math.max(...[ingredient.id, ...(ingredient.kinds ?? [])].map((id) => usualness(used, id))) : 0;
+
 /**
  * Ingredients that answer every word looked for, in any of their names, best first; all of them for an empty search. Upper case, accents,
  * plurals, hyphens, closed or open spelling, British or American, and a slip in five letters do not matter. What is called just so comes first,
@@ -174,8 +178,7 @@ export function searchIngredients(
   return [...scores]
     .map(([ingredient, score]) => ({
       ingredient,
-      score:
-        score + (named.get(ingredient) ?? 0) + bonus.used * usualness(used, larder[ingredient]?.id ?? ''),
+      score: score + (named.get(ingredient) ?? 0) + bonus.used * habitOf(used, larder[ingredient]),
     }))
     .sort(
       (a, b) =>
