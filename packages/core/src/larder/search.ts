@@ -1,7 +1,7 @@
 import { NearWords } from './near-word.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { isSoft, wordsOf } from './search-words.js';
-import { type UsedIngredients, usualness } from './used.js';
+import { habitOf, type UsedIngredients } from './used.js';
 
 /** How well a word answers another one. @source assessed from what cooks type: `search.table.ts` */
 const grades = { whole: 1, joined: 0.95, slip: 0.5, begins: 0.55, beginsMore: 0.2 } as const;
@@ -123,10 +123,6 @@ function askedOf(words: readonly string[], index: SearchIndex): readonly Asked[]
     return { answers, words: 1, soft: isSoft(word) };
   });
 }
-
-/** How usual a thing is here; one whose kind is left open as usual as any of its kinds: which of them is meant was not said. */
-const habitOf = (used: UsedIngredients | undefined, ingredient: Ingredient | undefined): number =>
-  ingredient ? Math.max(...[ingredient.id, ...(ingredient.kinds ?? [])].map((id) => usualness(used, id))) : 0;
 
 /**
  * Ingredients that answer every word looked for, in any of their names, best first; all of them for an empty search. Upper case, accents,

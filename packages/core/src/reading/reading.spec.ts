@@ -295,6 +295,9 @@ test('of two things of a name the one that the household cooks with is meant', (
   const other = plain.others[0]!;
   expect(first(new Map([[other.id, 5]])).ingredient?.id).toBe(other.id);
   expect(first(new Map([['salt', 5]])).ingredient?.id).toBe(plain.ingredient?.id);
+  // A kind that was not said is asked about, whichever of them the household uses.
+  for (const kind of ['chickpea-miso', 'barley-miso'])
+    expect(linesIn('2 tbsp miso', { used: new Map([[kind, 9]]) })[0]!.ingredient?.id).toBe('miso');
 });
 
 test('a large one weighs more than a middling one, a small one less, of whatever is counted', () => {

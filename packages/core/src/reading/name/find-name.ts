@@ -1,7 +1,7 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { searchIngredients } from '../../larder/search.js';
 import { wordsOf } from '../../larder/search-words.js';
-import { type UsedIngredients, usualness } from '../../larder/used.js';
+import { habitOf, type UsedIngredients } from '../../larder/used.js';
 import { doneWords, namesNothing, sameThing, saysNothing } from './name-words.params.js';
 
 /** What a name was found to be. */
@@ -60,7 +60,7 @@ function candidatesFor(
 ): readonly Candidate[] {
   const words = wordsOf(text);
   if (words.length === 0) return [];
-  const asMeant = ({ ingredient, sure }: Candidate) => sure + USED * usualness(used, ingredient.id);
+  const asMeant = ({ ingredient, sure }: Candidate) => sure + USED * habitOf(used, ingredient);
   return searchIngredients(larder, text, used)
     .slice(0, OTHERS + 1)
     .map((ingredient, i) => ({ ingredient, sure: called(ingredient, words) - i * 1e-3 }))
