@@ -15,7 +15,7 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { AreParts, IsBetween, IsIngredientId, IsPart, IsPortions, MayBeAbsent } from './field.js';
-import { EaterInput } from './who-can-eat.body.js';
+import { PeopleAsked } from './who-can-eat.body.js';
 import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.body.js';
 import { AreOperations, OperationInput } from './operation.body.js';
@@ -144,7 +144,7 @@ export class OvenStageInput {
 }
 
 /** A dish of several parts before it is made; nothing of it is kept. */
-export class DishRequest {
+export class DishRequest extends PeopleAsked {
   @IsDefined({ message: 'Say which vessel it is made in: its shape, its size and its depth.' })
   @IsObject({ message: 'The vessel must be an object.' })
   @IsPart()
@@ -187,18 +187,4 @@ export class DishRequest {
   /** Portions it is divided into; 1 when left out. */
   @IsPortions()
   portions?: number;
-
-  /** Whoever is to eat of it: sent, or by the ids of people at the table. */
-  @MayBeAbsent()
-  @IsArray({ message: 'The eaters must be a list.' })
-  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
-  @AreParts()
-  @Type(() => EaterInput)
-  eaters?: EaterInput[];
-
-  @MayBeAbsent()
-  @IsArray({ message: 'The eater ids must be a list.' })
-  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
-  @IsString({ each: true, message: 'An eater id must be a text.' })
-  eaterIds?: string[];
 }

@@ -24,11 +24,27 @@ export class EaterInput {
   needs!: NeedInput[];
 }
 
+/** Whoever is to be judged for: sent, or by the ids of people at the table. */
+export class PeopleAsked {
+  @MayBeAbsent()
+  @IsArray({ message: 'The eaters must be a list.' })
+  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
+  @AreParts()
+  @Type(() => EaterInput)
+  eaters?: EaterInput[];
+
+  @MayBeAbsent()
+  @IsArray({ message: 'The eater ids must be a list.' })
+  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
+  @IsString({ each: true, message: 'An eater id must be a text.' })
+  eaterIds?: string[];
+}
+
 /** Formulas of one meal. @source assumed: more pots than any evening has */
 const MOST_BESIDE = 12;
 
 /** Who can eat a pot or a formula; nothing of it is kept. Send `lines` or `formulaId`, and `eaters` or `eaterIds`. */
-export class WhoCanEatRequest {
+export class WhoCanEatRequest extends PeopleAsked {
   @MayBeAbsent()
   @IsArray({ message: 'Send the lines of the pot as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
@@ -43,19 +59,6 @@ export class WhoCanEatRequest {
   @IsString({ message: 'The formula id must be a text.' })
   @MaxLength(80, { message: 'The formula id is too long.' })
   formulaId?: string;
-
-  @MayBeAbsent()
-  @IsArray({ message: 'The eaters must be a list.' })
-  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
-  @AreParts()
-  @Type(() => EaterInput)
-  eaters?: EaterInput[];
-
-  @MayBeAbsent()
-  @IsArray({ message: 'The eater ids must be a list.' })
-  @ArrayMaxSize(100, { message: 'At most 100 people can be judged at once.' })
-  @IsString({ each: true, message: 'An eater id must be a text.' })
-  eaterIds?: string[];
 
   /** Portions the batch is divided into; 1 when left out, or those of the formula. */
   @IsPortions()

@@ -1,9 +1,6 @@
 import { Link } from 'react-router';
 import { timeText } from '../words/method-words';
-import { clockText, LONG_BEFORE, type ShownTask, withWhat } from './evening-plan';
-
-/** min at which the day begins on which it is eaten. */
-const TODAY = 1440;
+import { clockText, DAY, LONG_BEFORE, type ShownTask, withWhat } from './evening-plan';
 
 function Entry({ shown, lit }: { readonly shown: ShownTask; readonly lit: boolean }) {
   const { start, end, words, pot } = shown;
@@ -15,7 +12,7 @@ function Entry({ shown, lit }: { readonly shown: ShownTask; readonly lit: boolea
     >
       <span>
         <b className="block text-lg leading-6">{clockText(start).split(', ').at(-1)}</b>
-        {start < TODAY && <span className="block text-[13px] leading-4 text-soft">the day before</span>}
+        {start < DAY && <span className="block text-[13px] leading-4 text-soft">the day before</span>}
       </span>
       <span>
         <span className="font-semibold">{words}</span>{' '}

@@ -14,7 +14,8 @@ import { operationText, shortName } from '../words/method-words';
 
 type EveningSaid = ReturnType<typeof useHousehold.getState>['evening'];
 
-const DAY = 1440;
+/** min of a day: where the one begins on which it is eaten. */
+export const DAY = 1440;
 /** Hours in which somebody is up, min of a day. @source assumed: seven to eleven */
 const UP = { from: 7 * 60, to: 23 * 60 } as const;
 

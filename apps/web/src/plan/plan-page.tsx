@@ -10,7 +10,7 @@ import { useJob } from '../worker/use-work';
 import { calendarOf } from './calendar';
 import { queries, readList } from '../server/queries';
 import { ClockList } from './clock-list';
-import { clockText, eveningFor, minuteNow, potsOf, shownTasks } from './evening-plan';
+import { clockText, DAY, eveningFor, minuteNow, potsOf, shownTasks } from './evening-plan';
 import { Impossible } from './impossible';
 import { PotsChosen } from './pots-chosen';
 import { TimelinePicture } from './timeline';
@@ -20,7 +20,6 @@ export async function loader(): Promise<null> {
   return null;
 }
 
-const DAY = 1440;
 const LOOK_AT_CLOCK_MS = 20_000;
 
 /** The clock on the wall, min of the plan. */
