@@ -8,6 +8,7 @@ import { purees } from './anchors/purees.anchors.js';
 import { tasteAndAcid } from './anchors/taste-and-acid.anchors.js';
 import { thickeners } from './anchors/thickeners.anchors.js';
 import { weakSpots } from './anchors/weak-spots.anchors.js';
+import { widerAnchors } from './anchors/wider.anchors.js';
 import heldBack from './held-back.json';
 
 /** Families of the reference anchors by the number in their id. */
@@ -46,8 +47,9 @@ export const anchors: readonly Anchor[] = [
   ...laterAnchors,
   ...weakSpots,
   ...methodAnchors,
+  ...widerAnchors,
 ];
 
-const held: ReadonlySet<string> = new Set([...heldBack.ids, ...heldBack.method.ids]);
+const held: ReadonlySet<string> = new Set([...heldBack.ids, ...heldBack.method.ids, ...heldBack.wider.ids]);
 /** Whether an anchor was kept out of fitting. */
 export const isHeldBack = (anchor: Anchor): boolean => held.has(anchor.id);

@@ -42,6 +42,10 @@ export type AnchorFamily =
   | 'solid fat and spreads'
   | 'taste and acid'
   | 'weak spots'
+  | 'liquids'
+  | 'gums'
+  | 'curdling'
+  | 'bodies'
   | 'method';
 
 export interface AnchorRecipe {

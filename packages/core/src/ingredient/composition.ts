@@ -68,6 +68,8 @@ export interface Behaviour {
   readonly lastingBite: boolean;
   /** Emulsifying power of its protein, 0..1. */
   readonly emulsifying: number;
+  /** g per g of what covers droplets without being protein: lecithin, the mucilage of mustard. Absent for none. */
+  readonly surfactant?: number;
   /** Fat is the continuous phase (oils with solids in them, butter). */
   readonly oilContinuous: boolean;
   /** A stable oil-in-water emulsion that does not invert (mayonnaise). */

@@ -32,6 +32,10 @@ export const gumIds = [
   'agar',
   'kappaCarrageenan',
   'gellan',
+  'iotaCarrageenan',
+  'pectinLow',
+  'methylcellulose',
+  'alginate',
 ] as const;
 export type GumId = (typeof gumIds)[number];
 
@@ -52,5 +56,8 @@ export const fatTypes = [
   'olive',
   'liquid',
   'plantButter',
+  'palmStearin',
+  'palmOlein',
+  'interesterified',
 ] as const;
 export type FatType = (typeof fatTypes)[number];

@@ -92,4 +92,28 @@ export const fatsAndOils = shelfOf('fats and oils', { role: 'fat', source: 'S-05
     acts: { pH: 7, lab: [86, -2, 28], scattering: 0.1 },
     measures: { density: 0.915 }, contains: ['almond', 'added-oil'], ask: ['tree-nut'],
   },
+  {
+    id: 'palm-stearin', name: 'Palm stearin', also: ['hard palm fat', 'palm stearine'],
+    per100: { fat: 100 },
+    acts: { fatType: 'palmStearin', pH: 7, lab: [90, 0, 10], scattering: 0.2 },
+    measures: { density: 0.91 }, contains: ['added-oil'],
+  },
+  {
+    id: 'palm-olein', name: 'Palm olein', also: ['liquid palm oil', 'palm frying oil'],
+    per100: { fat: 100 },
+    acts: { fatType: 'palmOlein', pH: 7, lab: [88, -1, 24], scattering: 0.1 },
+    measures: { density: 0.915 }, contains: ['added-oil'],
+  },
+  {
+    id: 'interesterified-fat', name: 'Baking fat, interesterified', also: ['vegetable shortening', 'interesterified fat', 'baking fat', 'solid vegetable fat'],
+    per100: { fat: 100 },
+    acts: { fatType: 'interesterified', pH: 7, lab: [94, 0, 5], scattering: 0.3 },
+    measures: { density: 0.9 }, contains: ['added-oil'], ask: ['soya', 'coconut'],
+  },
+  {
+    id: 'soya-lecithin', name: 'Soya lecithin', also: ['lecithin', 'lecithin granules', 'liquid lecithin'],
+    per100: { fat: 96, water: 1 },
+    acts: { pH: 7, lab: [60, 12, 50], scattering: 0.1, bitter: 1, surfactant: 0.6 },
+    measures: { density: 1.03 }, contains: ['soya'],
+  },
 ]);

@@ -62,4 +62,34 @@ export const gums = shelfOf('gums', { role: 'thickener', source: 'S-03' }, [
     acts: { scattering: 0.1 },
     measures: { density: 0.12 },
   },
+  {
+    id: 'gellan-gum', name: 'Gellan gum, firm setting', also: ['gellan', 'low acyl gellan'],
+    per100: { water: 10, gums: { gellan: 86 } },
+    acts: { pH: 5.5, scattering: 0.05 },
+    measures: { density: 0.55 },
+  },
+  {
+    id: 'iota-carrageenan', name: 'Carrageenan, iota', also: ['iota carrageenan', 'iota'],
+    per100: { water: 10, gums: { iotaCarrageenan: 84 } },
+    acts: { pH: 7, scattering: 0.05 },
+    measures: { density: 0.6 },
+  },
+  {
+    id: 'pectin-low-methoxyl', name: 'Pectin, low methoxyl', also: ['calcium pectin', 'low-sugar pectin', 'LM pectin'],
+    per100: { water: 9, gums: { pectinLow: 85 } },
+    acts: { pH: 3.8, scattering: 0.05 },
+    measures: { density: 0.6 }, ask: ['sulphite', 'citrus'],
+  },
+  {
+    id: 'methylcellulose', name: 'Methyl cellulose', also: ['methylcellulose'],
+    per100: { water: 4, gums: { methylcellulose: 94 } },
+    acts: { pH: 7, scattering: 0.05 },
+    measures: { density: 0.4 },
+  },
+  {
+    id: 'sodium-alginate', name: 'Sodium alginate', also: ['alginate', 'algin'],
+    per100: { water: 12, gums: { alginate: 82 } },
+    acts: { pH: 7, scattering: 0.05 },
+    measures: { density: 0.6 },
+  },
 ]);

@@ -61,11 +61,12 @@ export const culinaryKinds: readonly CulinaryKindRow[] = [
   { kind: 'pulse flour', works: ['thickening'], ids: ['chickpea-flour', 'lupin-flour', 'red-lentil-flour', 'pea-flour', 'pea-protein', 'broad-bean-flour'] },
   { kind: 'swelling seed', works: ['thickening', 'setting'], ids: ['psyllium-husk', 'psyllium-powder', 'flax-seed-ground', 'chia-seed'] },
   { kind: 'gum', works: ['thickening'], ids: ['xanthan', 'guar', 'konjac', 'locust-bean-gum'] },
-  { kind: 'gelling agent', works: ['setting'], ids: ['agar', 'agar-flakes', 'kappa-carrageenan', 'pectin'] },
+  { kind: 'gelling agent', works: ['setting'], ids: ['agar', 'agar-flakes', 'kappa-carrageenan', 'pectin', 'pectin-low-methoxyl', 'iota-carrageenan', 'gellan-gum', 'sodium-alginate', 'methylcellulose'] },
 
-  { kind: 'mild oil', works: ['fat'], ids: ['rapeseed-oil', 'sunflower-oil', 'olive-oil', 'avocado-oil'] },
+  { kind: 'mild oil', works: ['fat'], ids: ['rapeseed-oil', 'sunflower-oil', 'olive-oil', 'avocado-oil', 'palm-olein'] },
+  { kind: 'lecithin', works: ['emulsifying'], ids: ['soya-lecithin'] },
   { kind: 'nut or seed oil', works: ['fat'], ids: ['peanut-oil', 'sesame-oil', 'walnut-oil', 'flax-oil', 'almond-oil'] },
-  { kind: 'hard fat', works: ['fat', 'hard fat'], ids: ['coconut-oil', 'cocoa-butter', 'shea-butter', 'palm-fat', 'palm-kernel-fat', 'shea-stearin'] },
+  { kind: 'hard fat', works: ['fat', 'hard fat'], ids: ['coconut-oil', 'cocoa-butter', 'shea-butter', 'palm-fat', 'palm-kernel-fat', 'shea-stearin', 'palm-stearin', 'interesterified-fat'] },
   { kind: 'plant butter', works: ['fat', 'hard fat'], ids: ['plant-butter-block', 'plant-butter-tub'] },
 
   { kind: 'citrus juice', works: ['souring'], ids: ['lemon-juice', 'lime-juice', 'orange-juice'] },

@@ -17,6 +17,9 @@ export const solidFatContent = {
   olive: [4, 0, 0, 0, 0, 0, 0, 0],
   liquid: [0, 0, 0, 0, 0, 0, 0, 0],
   plantButter: [34, 29, 23, 16, 9, 4, 1, 0],
+  palmStearin: [82, 76, 70, 62, 49, 39, 30, 22],
+  palmOlein: [52, 36, 16, 4, 0, 0, 0, 0],
+  interesterified: [54, 45, 36, 27, 18, 11, 6, 3],
 } as const satisfies Record<FatType, readonly number[]>;
 
 /** @source S-04; anchors A39–A41. */

@@ -14,6 +14,10 @@ export const swellMinutes: Readonly<Record<GumId, number>> = {
   agar: 30,
   kappaCarrageenan: 20,
   gellan: 20,
+  iotaCarrageenan: 20,
+  pectinLow: 15,
+  methylcellulose: 40,
+  alginate: 30,
 };
 
 /** Share swollen of a thing's gums after some minutes, 0..1; 1 for what holds none. @source kitchen physics 11 */

@@ -44,6 +44,10 @@ export const gums = {
   agar: { cRef: 1, etaRef: 8, n1: 1.1, n2: 2.2, Ea: 15, needsHeat: { from: 86, minutes: 1.2 }, gel: { k: 22000, c0: 0.15, power: 1.8, Tset: 37, Tmelt: 84, width: 2 }, group: 'gum', cv: 0.3, provenance: 'P', basis: 'A28' },
   kappaCarrageenan: { cRef: 1, etaRef: 20, n1: 1.1, n2: 2.5, Ea: 18, needsHeat: { from: 70, minutes: 1 }, gel: { k: 14000, c0: 0.2, power: 1.8, Tset: 52, Tmelt: 68, width: 3 }, group: 'gum', cv: 0.35, provenance: 'P', basis: 'A29' },
   gellan: { cRef: 0.1, etaRef: 12, n1: 1, n2: 2, Ea: 8, needsHeat: { from: 82, minutes: 1 }, gel: { k: 20000, c0: 0.08, power: 1.8, Tset: 40, Tmelt: 88, width: 3 }, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
+  iotaCarrageenan: { cRef: 1, etaRef: 40, n1: 1.1, n2: 2.4, Ea: 18, needsHeat: { from: 70, minutes: 1 }, gel: { k: 1200, c0: 0.25, power: 1.8, Tset: 48, Tmelt: 60, width: 3 }, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
+  pectinLow: { cRef: 1, etaRef: 4, n1: 1.1, n2: 2.2, Ea: 15, crowdsStrands: true, group: 'gum', cv: 0.5, provenance: 'P/E', basis: 'as pectin' },
+  methylcellulose: { cRef: 1, etaRef: 75, n1: 1.2, n2: 3, Ea: 20, group: 'gum', cv: 0.5, provenance: 'P/E', basis: 'a middling grade, 2 % about 4 Pa·s hardly sheared' },
+  alginate: { cRef: 1, etaRef: 115, n1: 1.1, n2: 2.3, Ea: 18, group: 'gum', cv: 0.4, provenance: 'P/E', basis: 'a middling grade' },
 } as const satisfies Record<GumId, GumRow>;
 
 /** Width of the temperature at which a gum dissolves, K. @source assumed, E, CV 0.4 */
