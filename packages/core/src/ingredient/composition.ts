@@ -1,4 +1,4 @@
-import type { FatType, GumId, StarchId } from './substance.js';
+import type { FatType, GumId, StarchId, SugarKind } from './substance.js';
 
 /** What 100 g of an ingredient hold, g per 100 g unless said otherwise; what is left out is absent from the tables used. */
 export interface Composition {
@@ -8,9 +8,11 @@ export interface Composition {
   readonly sugars?: number;
   /** Dry starch by the plant it comes from. */
   readonly starch?: Readonly<Partial<Record<StarchId, number>>>;
+  /** Starch that enzymes or cooking have cut short: dissolved, neither a granule nor sweet. */
+  readonly dextrin?: number;
   /** Insoluble fibre and cell wall. */
   readonly fibre?: number;
-  /** Dissolved carbohydrate that neither sweetens nor thickens: fructans, oligosaccharides, short glucans. */
+  /** Dissolved carbohydrate that neither sweetens nor thickens and that people do not digest: fructans, oligosaccharides. */
   readonly oligo?: number;
   /** Dissolving polysaccharides. */
   readonly gums?: Readonly<Partial<Record<GumId, number>>>;
@@ -37,6 +39,7 @@ export type ParticleClass = 'nut' | 'legume' | 'vegetable' | 'flour' | 'curd' | 
 /** How an ingredient behaves in the pot, as far as its composition does not say. */
 export interface Behaviour {
   readonly fatType: FatType;
+  readonly sugarKind: SugarKind;
   /** Share of the protein that dissolves, 0..1. */
   readonly solubleProtein: number;
   /** Share of the starch that is cooked already, 0..1. */
@@ -87,6 +90,7 @@ export interface Behaviour {
 
 export const plainBehaviour: Behaviour = {
   fatType: 'liquid',
+  sugarKind: 'mixed',
   solubleProtein: 0,
   pregelatinized: 0,
   cellEnclosed: 0,
@@ -117,6 +121,8 @@ const total = (parts: Readonly<Partial<Record<string, number>>> | undefined): nu
   Object.values(parts ?? {}).reduce<number>((sum, part) => sum + (part ?? 0), 0);
 
 export const starchTotal = (c: Composition): number => total(c.starch);
+/** Digestible carbohydrate, as labels count it: sugars, starch and what is left of starch that was cut short. */
+export const carbohydrateOf = (c: Composition): number => (c.sugars ?? 0) + starchTotal(c) + (c.dextrin ?? 0);
 export const gumTotal = (c: Composition): number => total(c.gums);
 
 /** g per 100 g that the tables leave unnamed (ash, soluble fibre, flavour), so that everything sums to 100. */
@@ -127,6 +133,7 @@ export function unnamedRemainder(c: Composition): number {
     (c.protein ?? 0) +
     (c.sugars ?? 0) +
     starchTotal(c) +
+    (c.dextrin ?? 0) +
     (c.fibre ?? 0) +
     (c.oligo ?? 0) +
     gumTotal(c) +

@@ -39,9 +39,13 @@ export const gumIds = [
 ] as const;
 export type GumId = (typeof gumIds)[number];
 
-/** What dissolves and thickens: gums, and weakly soluble protein and sugars. */
-export const soluteIds = [...gumIds, 'protein', 'sugars'] as const;
+/** What dissolves and thickens: gums, and weakly soluble protein. Sugars make the water itself thicker. */
+export const soluteIds = [...gumIds, 'protein'] as const;
 export type SoluteId = (typeof soluteIds)[number];
+
+/** Sugars by how sweet they are and how thick they make water. */
+export const sugarKinds = ['sucrose', 'invert', 'fructose', 'glucose', 'maltose', 'lactose', 'mixed'] as const;
+export type SugarKind = (typeof sugarKinds)[number];
 
 /** Fats by how much of them is solid at which temperature. */
 export const fatTypes = [

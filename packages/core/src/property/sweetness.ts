@@ -1,5 +1,5 @@
 import { tasteOf } from '../predict/taste/taste.js';
-import { tasteParameters } from '../predict/taste/taste.params.js';
+import { sugarSweetnessParameters } from '../predict/taste/sugar.params.js';
 import { always, shown } from './shown-parameter.js';
 import type { Property } from './property.js';
 
@@ -27,7 +27,10 @@ export const sweetness = {
   },
   why: {
     law: 'What a tenth more of each line changes.',
-    parameters: always(shown('sweetness of mixed sugars', tasteParameters.sugarSweetness)),
+    parameters: always(
+      shown('sweetness of the sugars of vegetables, nuts and pulses', sugarSweetnessParameters.mixed),
+      shown('sweetness of maltose', sugarSweetnessParameters.maltose),
+    ),
     sources: ['E-10'],
   },
 } as const satisfies Property;

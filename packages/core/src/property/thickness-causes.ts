@@ -24,7 +24,7 @@ export function thickenersIn(mix: Mixture): readonly ShownParameter[] {
   });
   const dissolved = soluteIds.flatMap((id, i) => {
     const { etaRef, cRef, cv, provenance, basis } = solutes[id];
-    if (!((mix.solutes[i] ?? 0) > 0.01) || id === 'sugars') return [];
+    if (!((mix.solutes[i] ?? 0) > 0.01)) return [];
     return [
       shown(`${id}, ${cRef} g in 100 g water at 60 °C`, parameter(etaRef, 'mPa·s', cv, provenance, basis)),
     ];

@@ -23,13 +23,13 @@ export const creams = shelfOf('creams', { role: 'liquid', source: 'S-05e' }, [
   {
     id: 'oat-cream', name: 'Oat cooking cream', also: ['oat cream', 'oat creamer', 'oat single cream'],
     per100: { water: 78, fat: 13, protein: 1.2, sugars: 4, starch: { oat: 0.6 }, fibre: 0.2, gums: { betaGlucan: 0.1, xanthan: 0.08 }, salt: 0.1, calciumMg: 20 },
-    acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [89, 0, 11], scattering: 1.2, emulsifying: 0.6, coagulation: 0.15 },
+    acts: { sugarKind: 'maltose', solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [89, 0, 11], scattering: 1.2, emulsifying: 0.6, coagulation: 0.15 },
     measures: { density: 1.01 }, contains: ['oat', 'added-oil'], ask: ['wheat', 'barley'],
   },
   {
     id: 'rice-coconut-cream', name: 'Rice and coconut cooking cream', also: ['rice cream', 'rice cooking cream'],
     per100: { water: 80, fat: 15, protein: 0.6, sugars: 2, starch: { rice: 1.2 }, fibre: 0.2, gums: { xanthan: 0.1 }, salt: 0.1, calciumMg: 5 },
-    acts: { fatType: 'coconut', solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [93, 0, 6], scattering: 1.3, emulsifying: 0.6, coagulation: 0.15 },
+    acts: { sugarKind: 'maltose', fatType: 'coconut', solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [93, 0, 6], scattering: 1.3, emulsifying: 0.6, coagulation: 0.15 },
     measures: { density: 1.01 }, contains: ['rice', 'coconut', 'added-oil'],
   },
 ]);

@@ -35,7 +35,7 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
   {
     id: 'oat-drink', name: 'Oat drink, unsweetened', also: ['oat milk', 'oat beverage', 'barista oat milk'],
     per100: { water: 89.5, fat: 1.5, protein: 1, sugars: 4.8, starch: { oat: 0.12 }, fibre: 0.2, gums: { betaGlucan: 0.08, gellan: 0.01 }, salt: 0.1, calciumMg: 120 },
-    acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [86, 0, 11], scattering: 0.6, emulsifying: 0.3, coagulation: 0.15 },
+    acts: { sugarKind: 'maltose', solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [86, 0, 11], scattering: 0.6, emulsifying: 0.3, coagulation: 0.15 },
     measures: { density: 1.03 }, contains: ['oat'], ask: ['wheat', 'barley', 'added-oil'],
   },
   {
@@ -47,19 +47,19 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
   {
     id: 'soya-drink-sweetened', name: 'Soya drink, sweetened', also: ['sweet soy milk', 'sweetened soy milk'],
     per100: { water: 89.5, fat: 1.9, protein: 3.2, sugars: 3.4, fibre: 0.3, salt: 0.02, glutamate: 0.01, calciumMg: 25 },
-    acts: { solubleProtein: 0.9, particles: 'legume', pH: 6.8, bufferMmol: 1.1, lab: [87, 0, 13], scattering: 0.9, bitter: 0.5, emulsifying: 0.5, coagulation: 1 },
+    acts: { sugarKind: 'sucrose', solubleProtein: 0.9, particles: 'legume', pH: 6.8, bufferMmol: 1.1, lab: [87, 0, 13], scattering: 0.9, bitter: 0.5, emulsifying: 0.5, coagulation: 1 },
     measures: { density: 1.04 }, contains: ['soya', 'added-sugar'],
   },
   {
     id: 'oat-drink-gluten-free', name: 'Oat drink, sold as gluten-free', also: ['gluten-free oat milk', 'GF oat milk'],
     per100: { water: 89.5, fat: 1.5, protein: 1, sugars: 4.8, starch: { oat: 0.12 }, fibre: 0.2, gums: { betaGlucan: 0.08, gellan: 0.01 }, salt: 0.1, calciumMg: 120 },
-    acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [86, 0, 11], scattering: 0.6, emulsifying: 0.3, coagulation: 0.15 },
+    acts: { sugarKind: 'maltose', solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [86, 0, 11], scattering: 0.6, emulsifying: 0.3, coagulation: 0.15 },
     measures: { density: 1.03 }, contains: ['oat-gluten-free'],
   },
   {
     id: 'rice-drink', name: 'Rice drink', also: ['rice milk', 'rice beverage'],
-    per100: { water: 88.5, fat: 1, protein: 0.3, sugars: 5.5, starch: { rice: 3.3 }, fibre: 0.2, gums: { gellan: 0.01 }, salt: 0.1, calciumMg: 110 },
-    acts: { solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [90, 0, 6], scattering: 0.6, emulsifying: 0.3 },
+    per100: { water: 88.5, fat: 1, protein: 0.3, sugars: 5.5, dextrin: 3.3, fibre: 0.2, gums: { gellan: 0.01 }, salt: 0.1, calciumMg: 110 },
+    acts: { sugarKind: 'maltose', solubleProtein: 0.6, pregelatinized: 1, particles: 'flour', pH: 6.8, bufferMmol: 0.4, lab: [90, 0, 6], scattering: 0.6, emulsifying: 0.3 },
     measures: { density: 1.03 }, contains: ['rice'], ask: ['sunflower'],
   },
   {

@@ -11,7 +11,7 @@ export const saltsAndSweeteners = shelfOf('salts and sweeteners', { role: 'seaso
   {
     id: 'sugar', name: 'Sugar', also: ['white sugar', 'cane sugar', 'granulated sugar', 'caster sugar', 'superfine sugar'],
     per100: { sugars: 100 },
-    acts: { pH: 7, scattering: 0 },
+    acts: { sugarKind: 'sucrose', pH: 7, scattering: 0 },
     measures: { density: 0.85 }, contains: ['added-sugar'],
   },
   {
@@ -29,13 +29,13 @@ export const saltsAndSweeteners = shelfOf('salts and sweeteners', { role: 'seaso
   {
     id: 'maple-syrup', name: 'Maple syrup', also: ['maple'],
     per100: { water: 32, sugars: 67 },
-    acts: { lab: [52, 16, 44], scattering: 0 },
+    acts: { sugarKind: 'sucrose', lab: [52, 16, 44], scattering: 0 },
     measures: { density: 1.32 }, contains: ['added-sugar'],
   },
   {
     id: 'agave-syrup', name: 'Agave syrup', also: ['agave', 'agave nectar'],
     per100: { water: 23, sugars: 76 },
-    acts: { pH: 4.5, lab: [70, 8, 40], scattering: 0 },
+    acts: { sugarKind: 'fructose', pH: 4.5, lab: [70, 8, 40], scattering: 0 },
     measures: { density: 1.37 }, contains: ['added-sugar'],
   },
 ]);

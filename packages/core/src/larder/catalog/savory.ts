@@ -142,7 +142,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   },
   {
     id: 'pasta-water', name: 'Cooking water of wheat noodles, salted', also: ['wheat noodle water'], role: 'liquid',
-    per100: { water: 97.8, protein: 0.1, starch: { wheat: 1.2 }, salt: 0.75 },
+    per100: { water: 97.8, protein: 0.1, starch: { wheat: 0.6 }, dextrin: 0.6, salt: 0.75 },
     acts: { solubleProtein: 0.8, pregelatinized: 1, pH: 6.5, lab: [90, 0, 8], scattering: 0.15 },
     measures: { density: 1.005 }, contains: ['wheat'], ask: ['egg', 'soya'],
   },
@@ -166,13 +166,13 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   },
   {
     id: 'rice-noodle-water', name: 'Cooking water of rice noodles, salted', also: ['rice pasta water'], role: 'liquid',
-    per100: { water: 97.9, protein: 0.1, starch: { rice: 1.1 }, salt: 0.75 },
+    per100: { water: 97.9, protein: 0.1, starch: { rice: 0.55 }, dextrin: 0.55, salt: 0.75 },
     acts: { solubleProtein: 0.8, pregelatinized: 1, pH: 6.5, lab: [92, 0, 4], scattering: 0.15 },
     measures: { density: 1.005 }, contains: ['rice'], ask: ['wheat'],
   },
   {
     id: 'pulse-noodle-water', name: 'Cooking water of pulse noodles, salted', also: ['chickpea pasta water', 'lentil pasta water'], role: 'liquid',
-    per100: { water: 97.4, protein: 0.5, starch: { legume: 1.2 }, salt: 0.75 },
+    per100: { water: 97.4, protein: 0.5, starch: { legume: 0.6 }, dextrin: 0.6, salt: 0.75 },
     acts: { solubleProtein: 0.8, pregelatinized: 1, particles: 'legume', pH: 6.5, lab: [86, 2, 18], scattering: 0.2 },
     measures: { density: 1.006 }, contains: ['pulse'], ask: ['wheat'],
   },

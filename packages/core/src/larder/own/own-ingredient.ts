@@ -1,6 +1,6 @@
 import type { AllergenId } from '../../allergen/allergen.js';
 import type { Measures } from '../../quantity/measures.js';
-import { type Composition, gumTotal, starchTotal } from '../../ingredient/composition.js';
+import { carbohydrateOf, type Composition, gumTotal, starchTotal } from '../../ingredient/composition.js';
 import type { Ingredient, Role } from '../../ingredient/ingredient.js';
 import { energyOfLabel, type NutritionLabel, per100Of, type Per100Label } from './label-composition.js';
 
@@ -21,8 +21,6 @@ export interface OwnIngredient {
 /** Prefix of the id of every own ingredient, so that it never takes a larder's. */
 export const OWN_PREFIX = 'own-';
 export const isOwn = (id: string): boolean => id.startsWith(OWN_PREFIX);
-
-const carbohydrateOf = (c: Composition): number => (c.sugars ?? 0) + starchTotal(c);
 
 /** What is sold with a table of nutrition on it, and is nobody’s meat. */
 const hasLabel = ({ shelf, per100 }: Ingredient): boolean =>
@@ -67,7 +65,7 @@ export const guessedParts = [
 function partsLike(kind: Composition, label: Per100Label): Composition {
   const sugars = label.sugars ?? Math.min(label.carbohydrate, kind.sugars ?? 0);
   const starch = Math.max(label.carbohydrate - sugars, 0);
-  const kindStarch = starchTotal(kind);
+  const kindStarch = starchTotal(kind) + (kind.dextrin ?? 0);
   const shares = kindStarch > 0 ? (kind.starch ?? {}) : { root: 1 };
   const all = kindStarch > 0 ? kindStarch : 1;
   const fibreKind = (kind.fibre ?? 0) + gumTotal(kind) + (kind.oligo ?? 0);
@@ -81,6 +79,7 @@ function partsLike(kind: Composition, label: Per100Label): Composition {
     salt: label.salt,
     sugars,
     ...(starch > 0 ? { starch: scaledBy(shares, starch / all) } : {}),
+    ...(starch > 0 && kind.dextrin ? { dextrin: (kind.dextrin * starch) / all } : {}),
     fibre: fibreKind > 0 ? (kind.fibre ?? 0) * fibreScale : fibre,
     oligo: (kind.oligo ?? 0) * fibreScale,
     gums: scaledBy(kind.gums, fibreScale),

@@ -14,6 +14,8 @@ import { courseOf, waterToLeave } from '../course/course.js';
 import { AT_START } from '../course/entry.js';
 import { heatSince } from '../course/heat-course.js';
 import { acidMoments, hydrolysisOver } from './acid-moments.js';
+import { sugarSweetness } from '../taste/sugar.params.js';
+import { sugarThickening } from '../thickness/solvent.params.js';
 import { assembly as a } from './assemble.params.js';
 import { separated } from './separated.js';
 import { absorptionOf } from './colour-state.js';
@@ -33,6 +35,9 @@ function doubtOf(lines: readonly Weighed[], boilsOffSd: number, water: number): 
   );
   return squares > 0 ? Math.sqrt(squares) / Math.max(water, 1e-9) : 0;
 }
+
+/** g of sugars on the scale, before any soak drew some out. */
+const allSugars = (lines: readonly Weighed[]): number => lines.reduce((all, { c, g }) => all + c.sugars * g, 0);
 
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
 
@@ -126,6 +131,9 @@ function assembled(recipe: Cooked): Assembled {
   const mass = atStart - lost - absorbed;
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
+  // What a soak drew out is gone from every kind of sugar alike.
+  const kinds = allSugars(lines) > 0 ? tableSugars / allSugars(lines) : 0;
+
   const mix: Mixture = {
     process,
     water,
@@ -162,6 +170,7 @@ function assembled(recipe: Cooked): Assembled {
     bakedProtein: total('bakedProtein'),
     calciumMg: total('calciumMg'),
     oligo: total('oligo'),
+    dextrin: total('dextrin'),
     glutamate: total('glutamate'),
     aspartate: total('aspartate'),
     imp: total('imp'),
@@ -171,6 +180,11 @@ function assembled(recipe: Cooked): Assembled {
     heatSetProtein,
     pungent,
     sugars: tableSugars + amylaseSugar,
+    sweetness: kinds * total('sweetness') + amylaseSugar * sugarSweetness.maltose,
+    sugarThickening:
+      kinds * total('sugarThickening') +
+      amylaseSugar * sugarThickening.maltose +
+      (total('oligo') + total('dextrin')) * sugarThickening.glucans,
     dispersedStarch: starch.dispersed,
     cellStarch: starch.inCells,
     rawStarch: starch.raw,

@@ -4,6 +4,8 @@ import { acids } from '../acidity/acid.params.js';
 import { type BufferAmounts, strongIonDifference } from '../acidity/charge-balance.js';
 import { absorptionRatio, type Reflectance } from '../colour/pigment.js';
 import { fatTypes, soluteIds, starchIds } from '../../ingredient/substance.js';
+import { sugarSweetness } from '../taste/sugar.params.js';
+import { sugarThickening } from '../thickness/solvent.params.js';
 import { fibreVolume, proteinVolume } from '../particle/suspension.params.js';
 
 /** What simply adds up over the lines: g per g of ingredient, mg for calcium, a hundredth of the index for what is an index. */
@@ -12,6 +14,8 @@ export const additiveNames = [
   'fat',
   'protein',
   'sugars',
+  'sweetness',
+  'sugarThickening',
   'fibre',
   'salt',
   'alcohol',
@@ -21,6 +25,7 @@ export const additiveNames = [
   'guessed',
   'calciumMg',
   'oligo',
+  'dextrin',
   'glutamate',
   'aspartate',
   'imp',
@@ -78,6 +83,8 @@ function additivesOf(ingredient: Ingredient, c: Omit<CompiledIngredient, 'additi
     fat: c.fat,
     protein: c.protein,
     sugars: c.sugars,
+    sweetness: c.sugars * sugarSweetness[b.sugarKind],
+    sugarThickening: c.sugars * sugarThickening[b.sugarKind],
     fibre: c.fibre,
     salt: c.salt,
     alcohol: c.alcohol,
@@ -87,6 +94,7 @@ function additivesOf(ingredient: Ingredient, c: Omit<CompiledIngredient, 'additi
     guessed: ingredient.guessed ? 1 : 0,
     calciumMg: per(per100.calciumMg),
     oligo: per(per100.oligo),
+    dextrin: per(per100.dextrin),
     glutamate: per(per100.glutamate),
     aspartate: per(per100.aspartate),
     imp: per(per100.imp),
@@ -103,8 +111,6 @@ function additivesOf(ingredient: Ingredient, c: Omit<CompiledIngredient, 'additi
   return Float64Array.from(additiveNames, (name) => additives[name]);
 }
 
-/** Sugars count in the thickener sum together with salt, which raises viscosity about as much per gram; @source S-01. */
-const SALT_AS_SUGAR = 0.6;
 /** Water in which a dry ingredient's native pH is defined, mL per g; @source assumed, slurry for pH measurement. */
 const LEAST_PH_WATER = 0.02;
 
@@ -116,7 +122,6 @@ function compile(ingredient: Ingredient): CompiledIngredient {
     fibre = (c.fibre ?? 0) / 100;
   const solutes = Float64Array.from(soluteIds, (id) => {
     if (id === 'protein') return protein * b.solubleProtein;
-    if (id === 'sugars') return sugars + salt * SALT_AS_SUGAR;
     return (c.gums?.[id] ?? 0) / 100;
   });
   const mmol = (gPer100: number | undefined, molarMass: number) =>

@@ -42,7 +42,6 @@ export interface CookedLines {
   readonly hottest: HeatHistory;
 }
 
-const SUGARS = soluteIds.indexOf('sugars');
 /** g of water per g above which a gum came dissolved. @source assumed: a drink, not a powder */
 const CAME_DISSOLVED = 0.5;
 
@@ -127,7 +126,7 @@ export function throughHeatAndBlade(
     ),
     hottest: hottestOf(pot, lines, courses),
   };
-  const { solutes, fatByType, buffers } = sums;
+  const { fatByType, buffers } = sums;
   lines.forEach((weighed, i) => {
     const { line, c, g } = weighed;
     const b = c.ingredient.behaviour,
@@ -140,7 +139,6 @@ export function throughHeatAndBlade(
     addParticles(sums.particles, weighed, paste, ground, unfoldedBy(heat));
     addColour(sums.colour, weighed, ground.diameter, 1 - pieces);
     dissolve(sums, weighed, paste, heat);
-    solutes[SUGARS]! -= weighed.lostSugars * (1 - pieces);
     fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * paste;
     sums.strongIons += c.strongIons * paste;
     sums.heatSetProtein += b.heatSetProtein * c.protein * paste * setAgainstPot(heat, sums.hottest);
@@ -150,6 +148,5 @@ export function throughHeatAndBlade(
     if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
       sums.dryHotStarch += c.starchTotal * g;
   });
-  solutes[SUGARS] = (solutes[SUGARS] ?? 0) + sums.amylaseSugar;
   return sums;
 }

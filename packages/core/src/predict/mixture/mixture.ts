@@ -70,12 +70,16 @@ export interface Mixture {
   readonly protein: number;
   readonly fibre: number;
   readonly sugars: number;
+  /** g of sucrose that the sugars are as sweet as; and the g of sugars, dextrin and oligosaccharides, each by how thick it makes water. */
+  readonly sweetness: number;
+  readonly sugarThickening: number;
   readonly salt: number;
   readonly alcohol: number;
   /** Share of the alcohol that cooking left, 0..1. */
   readonly alcoholLeft: number;
   readonly gums: number;
   readonly oligo: number;
+  readonly dextrin: number;
   readonly unnamed: number;
   readonly calciumMg: number;
   /** Starch by kind: gelatinized and dispersed; then totals enclosed in cells, and raw. */

@@ -38,7 +38,7 @@ export const energyOf = (mix: Mixture): number =>
   energyOfParts({
     fat: mix.fat + mix.inPieces.fat,
     protein: mix.protein,
-    carbohydrate: mix.sugars + starchIn(mix),
+    carbohydrate: mix.sugars + starchIn(mix) + mix.dextrin,
     fibre: mix.fibre + mix.gums + mix.oligo,
     organicAcid: organicAcidG(mix.buffers) + mix.inPieces.organicAcid,
     alcohol: mix.alcohol,
@@ -49,7 +49,7 @@ export function energyOfIngredient(c: CompiledIngredient, alcoholLeft = 1): numb
   return energyOfParts({
     fat: c.fat,
     protein: c.protein,
-    carbohydrate: c.sugars + c.starchTotal,
+    carbohydrate: c.sugars + c.starchTotal + (c.ingredient.per100.dextrin ?? 0) / 100,
     fibre: c.fibre + c.gums + (c.ingredient.per100.oligo ?? 0) / 100,
     organicAcid: organicAcidG(c.buffers),
     alcohol: c.alcohol * alcoholLeft,

@@ -68,7 +68,7 @@ export function nutritionOf(mix: Mixture): Nutrition {
     energyKJ: energyKcal * KJ_PER_KCAL,
     fat: mix.fat + mix.inPieces.fat,
     saturatedFat: sumEaten(mix, ({ facts }) => per100(facts.saturatedFat)),
-    carbohydrate: mix.sugars + starchIn(mix),
+    carbohydrate: mix.sugars + starchIn(mix) + mix.dextrin,
     sugars: mix.sugars,
     fibre: mix.fibre + mix.gums + mix.oligo,
     protein: mix.protein,

@@ -12,8 +12,3 @@ export const umamiParameters = {
   synergy: parameter(1218, '(g/100 g)⁻¹', 0.1, 'P', 'Yamaguchi; A44'),
 } as const;
 export const umami = valuesOf(umamiParameters);
-
-export const tasteParameters = {
-  sugarSweetness: parameter(0.75, 'sucrose equivalents', 0.15, 'P/E', 'mean of the sugars of vegetables, nuts and plant milks'),
-} as const;
-export const tasteValues = valuesOf(tasteParameters);

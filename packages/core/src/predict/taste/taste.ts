@@ -2,7 +2,7 @@ import { SOUR_HALF_PH } from '../acidity/acid.params.js';
 import { titratable } from '../acidity/charge-balance.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { pungencyIndex } from './pungency.js';
-import { tasteValues, umami } from './taste.params.js';
+import { umami } from './taste.params.js';
 
 /** Free amino acids and nucleotides, g per 100 g of food. */
 export interface UmamiCompounds {
@@ -47,7 +47,7 @@ export function tasteOf(mix: Mixture): Taste {
       amp: per100(mix.amp),
     }),
     sour: ((titratable(mix.buffers) / mass) * 1000) / (1 + 10 ** (mix.pH - SOUR_HALF_PH)),
-    sweet: per100(mix.sugars) * tasteValues.sugarSweetness,
+    sweet: per100(mix.sweetness),
     bitter: per100(mix.bitter),
     pungent: pungencyIndex(mix.pungent / mass),
   };

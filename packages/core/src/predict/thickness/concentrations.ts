@@ -17,7 +17,6 @@ export function starchConcentrations(mix: Mixture, water: Water): readonly numbe
 
 /** Water (g) in which a thickener is dissolved. */
 function solventOf({ solvent }: GumRow, water: Water): number {
-  if (solvent === 'all') return water.all;
   return solvent === 'half-bound' ? (water.all + water.free) / 2 : water.free;
 }
 

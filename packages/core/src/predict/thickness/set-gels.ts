@@ -4,7 +4,6 @@ import type { Mixture } from '../mixture/mixture.js';
 import { suspension as s } from '../particle/suspension.params.js';
 import { starchRows } from '../starch/starch.params.js';
 import { dissolved, soluteWeights } from '../thickener/dissolved.js';
-import { soluteRows } from '../thickener/gum.params.js';
 import { consistency as p } from './consistency.params.js';
 
 const concentrating = soluteWeights((row) => (row.concentratesProtein ? 1 : 0)),
@@ -21,16 +20,6 @@ export const starchGels = (mix: Mixture, c: readonly number[]): readonly number[
 /** Share of a starch's strength that acid and long boiling have left. */
 export const lasting = (mix: Mixture, i: number): number =>
   mix.hydrolysis * (1 - starchRows[i]!.breakdown * mix.breakdown);
-
-/** Yield stress of each gum gel once fully set, Pa. */
-export const gumGels = (c: readonly number[]): readonly number[] =>
-  c.map((conc, i) => {
-    const { gel, cRef } = soluteRows[i]!;
-    if (conc === 0 || !gel) return 0;
-    return (
-      gel.k * softplus(conc - gel.c0, p.gumGelCorner * cRef) ** gel.power * (conc / (conc + p.gumGelTrace))
-    );
-  });
 
 /** Yield stress of heat-set pulse protein while warm, Pa; gums that do not mix with it concentrate it. */
 export function heatSetStress(mix: Mixture, free: number): number {

@@ -4,8 +4,10 @@ import { suspension as s } from '../particle/suspension.params.js';
 import { type KitchenOffsets, noOffsets, type OffsetName } from '../uncertainty/kitchen-offsets.params.js';
 import { soluteConcentrations, starchConcentrations } from './concentrations.js';
 import { oilContinuity } from './oil-continuous.js';
-import { bakedStress, gumGels, heatSetStress, starchGels } from './set-gels.js';
+import { actingTogether, type GumGel, gumGels } from './gum-gels.js';
+import { bakedStress, heatSetStress, starchGels } from './set-gels.js';
 import { hydrodynamicFactor, jammed, suspensionStress } from './suspension-flow.js';
+import { type Solvent, solventOf } from './solvent.js';
 import { shareWater, type Water } from './water-sharing.js';
 
 /** Everything about the flow that does not depend on the temperature: worked out once for a whole curve. */
@@ -14,10 +16,11 @@ export interface Settled {
   readonly storage: Storage;
   readonly days: number;
   readonly water: Water;
+  readonly solvent: Solvent;
   readonly starch: readonly number[];
   readonly solutes: readonly number[];
   readonly starchGel: readonly number[];
-  readonly gumGel: readonly number[];
+  readonly gumGels: readonly GumGel[];
   readonly heatSet: number;
   readonly baked: number;
   readonly packing: number;
@@ -51,19 +54,21 @@ export function settle(
   const dropletShare = droplets / Math.max(droplets + water.solids, 1e-9);
   const jam = jammed(packing, dropletShare);
   const starch = starchConcentrations(mix, water),
-    solutes = soluteConcentrations(mix, water);
+    dissolved = soluteConcentrations(mix, water),
+    solutes = actingTogether(dissolved);
   return {
     mix,
     storage,
     days,
     water,
+    solvent: solventOf(mix, water.all),
     starch,
     solutes,
     packing,
     dropletShare,
     jam,
     starchGel: starchGels(mix, starch),
-    gumGel: gumGels(solutes),
+    gumGels: gumGels(dissolved, mix),
     heatSet: heatSetStress(mix, water.free),
     baked: bakedStress(mix, water.all),
     dispersedVolume: (water.solids + droplets) / volume,

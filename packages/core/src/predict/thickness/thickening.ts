@@ -1,4 +1,4 @@
-import { inverseKelvin, waterViscosity } from '../../numeric/arrhenius.js';
+import { inverseKelvin } from '../../numeric/arrhenius.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import { suspension as s } from '../particle/suspension.params.js';
 import { retrogradationProgress } from '../starch/retrogradation.js';
@@ -8,6 +8,8 @@ import { soluteRows } from '../thickener/gum.params.js';
 import type { KitchenOffsets } from '../uncertainty/kitchen-offsets.params.js';
 import { consistency as p } from './consistency.params.js';
 import { lasting } from './set-gels.js';
+import { gumGelStress } from './gum-gels.js';
+import { solventAt } from './solvent.js';
 import type { Settled } from './settle.js';
 
 const starchConcentration = starchRows.map((t) => characteristicConcentration(t.cRef, t.etaRef, t.n1, t.n2));
@@ -51,19 +53,14 @@ function addStarches(on: Settled, tC: number, perKelvin: number, offsets: Kitche
   return gel;
 }
 
-function addSolutes(on: Settled, tC: number, perKelvin: number, offsets: KitchenOffsets): number {
-  let gel = 0;
+function addSolutes(on: Settled, perKelvin: number, offsets: KitchenOffsets): void {
   for (let i = 0; i < soluteRows.length; i++) {
     const c = on.solutes[i]!;
     if (c === 0) continue;
     const t = soluteRows[i]!;
     const lnScale = LN_CROSSOVER + t.Ea * perKelvin + (t.group ? offsets[t.group] : 0);
     thickeners.add(c / soluteConcentration[i]!, lnScale, solutePlaces[i]![0], solutePlaces[i]![1]);
-    if (!t.gel) continue;
-    const turns = on.storage === 'cool' ? t.gel.Tset : t.gel.Tmelt;
-    gel += on.gumGel[i]! * logistic((turns - tC) / t.gel.width);
   }
-  return gel;
 }
 
 /** The liquid between the particles; its gels before the kitchen's own offset. */
@@ -72,11 +69,13 @@ export function continuousPhase(on: Settled, tC: number, offsets: KitchenOffsets
   thickeners.clear();
   const cold =
     on.heatSet > 0 ? 1 + s.coldHeatGel * logistic((s.coldHeatGelMidpoint - tC) / s.coldHeatGelWidth) : 1;
+  addSolutes(on, perKelvin, offsets);
   const gel =
     addStarches(on, tC, perKelvin, offsets) +
-    addSolutes(on, tC, perKelvin, offsets) +
+    gumGelStress(on.gumGels, tC, on.storage) +
     on.heatSet * cold +
     on.baked;
-  const increment = thickeners.increment();
-  return { viscosity: waterViscosity(tC) + increment, increment, gelStress: gel };
+  const liquid = solventAt(on.solvent, tC);
+  const increment = thickeners.increment() * liquid.onThickeners;
+  return { viscosity: liquid.viscosity + increment, increment, gelStress: gel };
 }

@@ -1,5 +1,5 @@
 import { sameKind } from '../../larder/facts/culinary-kind.js';
-import { starchTotal } from '../../ingredient/composition.js';
+import { carbohydrateOf } from '../../ingredient/composition.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 
 /** Of another kind on one shelf, and of another shelf. */
@@ -20,7 +20,7 @@ export function unlikeness(a: Ingredient, b: Ingredient): number {
   const squares = [
     apart(c.fat ?? 0, d.fat ?? 0, 2),
     apart(c.protein ?? 0, d.protein ?? 0, 2),
-    apart((c.sugars ?? 0) + starchTotal(c), (d.sugars ?? 0) + starchTotal(d), 3),
+    apart(carbohydrateOf(c), carbohydrateOf(d), 3),
     apart(c.water ?? 0, d.water ?? 0, 6),
     apart(c.salt ?? 0, d.salt ?? 0, 1),
   ];
