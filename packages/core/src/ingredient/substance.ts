@@ -63,5 +63,6 @@ export const fatTypes = [
   'palmStearin',
   'palmOlein',
   'interesterified',
+  'polyunsaturated',
 ] as const;
 export type FatType = (typeof fatTypes)[number];

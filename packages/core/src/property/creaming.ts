@@ -1,4 +1,5 @@
 import { creamingIndex } from '../predict/stability/creaming.js';
+import { dropletParameters } from '../predict/particle/droplet.params.js';
 import { creamingParameters } from '../predict/stability/creaming.params.js';
 import { exactly, type Property } from './property.js';
 import { always, shown } from './shown-parameter.js';
@@ -27,7 +28,7 @@ export const creaming = {
   why: {
     law: 'What a tenth more of each line changes. Fat rises faster the larger its droplets and the thinner the liquid; a yield stress carries it.',
     parameters: always(
-      shown('droplets of whisked oil', creamingParameters.whiskedDroplet),
+      shown('droplets of whisked oil', dropletParameters.whiskedDroplet),
       shown('yield stress that carries them', creamingParameters.yieldHolds),
     ),
     sources: ['S-06', 'E-8'],

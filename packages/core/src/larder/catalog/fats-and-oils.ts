@@ -83,7 +83,7 @@ export const fatsAndOils = shelfOf('fats and oils', { role: 'fat', source: 'S-05
   {
     id: 'flax-oil', name: 'Flax seed oil', also: ['linseed oil', 'flaxseed oil', 'flax oil'],
     per100: { fat: 100 },
-    acts: { pH: 7, lab: [78, -2, 56], scattering: 0.1, bitter: 0.8 },
+    acts: { fatType: 'polyunsaturated', pH: 7, lab: [78, -2, 56], scattering: 0.1, bitter: 0.8 },
     measures: { density: 0.93 }, contains: ['flax', 'added-oil'],
   },
   {

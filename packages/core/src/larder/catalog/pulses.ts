@@ -101,7 +101,7 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
   {
     id: 'chickpea-water', name: 'Chickpea cooking water', also: ['aquafaba', 'bean water', 'chickpea water', 'chickpea liquid', 'chickpea brine'], role: 'liquid',
     per100: { water: 94, fat: 0.1, protein: 1.2, sugars: 1, starch: { legume: 0.15 }, dextrin: 0.65, salt: 0.02, glutamate: 0.01, calciumMg: 10 },
-    acts: { solubleProtein: 0.9, pregelatinized: 1, particles: 'legume', pH: 6.3, bufferMmol: 1.1, lab: [82, 1, 22], scattering: 0.2, bitter: 0.5, emulsifying: 0.7, coagulation: 0.2 },
+    acts: { solubleProtein: 0.9, pregelatinized: 1, particles: 'legume', pH: 6.3, bufferMmol: 1.1, lab: [82, 1, 22], scattering: 0.2, bitter: 0.5, emulsifying: 0.7, surfactant: 0.004, coagulation: 0.2 },
     measures: { density: 1.02 }, contains: ['chickpea'],
   },
   {

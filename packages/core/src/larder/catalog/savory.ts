@@ -41,7 +41,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   {
     id: 'mustard', name: 'Mustard, smooth', also: ['prepared mustard', 'smooth mustard', 'yellow mustard', 'mild mustard'],
     per100: { water: 80.6, fat: 4, protein: 4, sugars: 3, fibre: 3, gums: { mucilage: 0.3 }, salt: 3, acetic: 2 },
-    acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 3.6, bufferMmol: 3, particleSizeUm: 100, hardness: 0.3, lab: [62, 8, 60], scattering: 0.4, tint: 1.5, pungent: 6, emulsifying: 0.6, cellWallSwelling: 0.15 },
+    acts: { solubleProtein: 0.3, particles: 'vegetable', pH: 3.6, bufferMmol: 3, particleSizeUm: 100, hardness: 0.3, lab: [62, 8, 60], scattering: 0.4, tint: 1.5, pungent: 6, emulsifying: 0.6, surfactant: 0.01, cellWallSwelling: 0.15 },
     measures: { density: 1.04 }, contains: ['mustard'], ask: ['sulphite', 'wheat', 'added-sugar'],
   },
   {

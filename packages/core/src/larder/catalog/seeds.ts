@@ -11,13 +11,13 @@ export const seeds = shelfOf('seeds', { role: 'body', source: 'S-05a' }, [
   {
     id: 'hemp-seed', name: 'Hemp seeds, hulled', also: ['hemp hearts', 'hulled hemp', 'shelled hemp seeds', 'hemp'],
     per100: { water: 5, fat: 48, protein: 31, sugars: 1.5, fibre: 4, oligo: 4 },
-    acts: { solubleProtein: 0.3, pH: 6.3, bufferMmol: 14, particleSizeUm: 2000, hardness: 0.22, soakSoftening: 0.7, boilSoftening: 0.6, lab: [76, -3, 18], scattering: 0.8, bitter: 0.6, emulsifying: 0.3, isoelectricPh: 5 },
+    acts: { fatType: 'polyunsaturated', solubleProtein: 0.3, pH: 6.3, bufferMmol: 14, particleSizeUm: 2000, hardness: 0.22, proteinVolume: 2.6, soakSoftening: 0.7, boilSoftening: 0.6, lab: [76, -3, 18], scattering: 0.8, bitter: 0.6, emulsifying: 0.3, isoelectricPh: 5 },
     measures: { density: 0.64 }, contains: ['hemp'], ask: ['tree-nut', 'sesame', 'peanut'],
   },
   {
     id: 'flax-seed-ground', name: 'Flax seed, ground', also: ['linseed', 'flax meal', 'linseed meal', 'flax seeds', 'ground flax', 'flaxseed', 'milled linseed', 'flaxseed meal'], role: 'thickener',
     per100: { water: 7, fat: 42, protein: 18, sugars: 1.5, fibre: 17, gums: { mucilage: 7 }, oligo: 4 },
-    acts: { solubleProtein: 0.3, pH: 6.2, bufferMmol: 6, particleSizeUm: 400, hardness: 0.9, soakSoftening: 0.8, boilSoftening: 0.7, lab: [52, 6, 18], scattering: 0.5, tint: 1.4, bitter: 1, emulsifying: 0.4 },
+    acts: { fatType: 'polyunsaturated', solubleProtein: 0.3, pH: 6.2, bufferMmol: 6, particleSizeUm: 400, hardness: 0.9, soakSoftening: 0.8, boilSoftening: 0.7, lab: [52, 6, 18], scattering: 0.5, tint: 1.4, bitter: 1, emulsifying: 0.4 },
     measures: { density: 0.47 }, contains: ['flax'], ask: ['sesame', 'wheat', 'tree-nut'],
   },
   {
@@ -41,7 +41,7 @@ export const seeds = shelfOf('seeds', { role: 'body', source: 'S-05a' }, [
   {
     id: 'chia-seed', name: 'Chia seeds', also: ['chia'], role: 'thickener',
     per100: { water: 6, fat: 31, protein: 17, sugars: 0.5, fibre: 29, gums: { mucilage: 5 }, oligo: 6 },
-    acts: { solubleProtein: 0.3, pH: 6.2, bufferMmol: 6, particleSizeUm: 1500, hardness: 0.8, soakSoftening: 0.8, boilSoftening: 0.7, lab: [48, 3, 12], scattering: 0.5, tint: 1.4, bitter: 1, emulsifying: 0.4 },
+    acts: { fatType: 'polyunsaturated', solubleProtein: 0.3, pH: 6.2, bufferMmol: 6, particleSizeUm: 1500, hardness: 0.8, soakSoftening: 0.8, boilSoftening: 0.7, lab: [48, 3, 12], scattering: 0.5, tint: 1.4, bitter: 1, emulsifying: 0.4 },
     measures: { density: 0.7 }, ask: ['sesame', 'tree-nut', 'peanut'],
   },
   {

@@ -35,7 +35,7 @@ export const soya = shelfOf('soya', { role: 'body', source: 'S-05b' }, [
   {
     id: 'soya-yogurt', name: 'Soya yogurt, plain', also: ['soy yoghurt', 'cultured soya', 'soy yogurt', 'soya yoghurt', 'plain soy yogurt'],
     per100: { water: 90, fat: 2.3, protein: 4, sugars: 1.6, fibre: 0.2, gums: { pectin: 0.3 }, salt: 0.03, lactic: 0.7, glutamate: 0.01, calciumMg: 25 },
-    acts: { solubleProtein: 0.2, particles: 'curd', pH: 4.4, bufferMmol: 1.2, particleSizeUm: 60, hardness: 0.02, lab: [89, 0, 12], scattering: 0.9, bitter: 0.4, emulsifying: 0.4 },
+    acts: { solubleProtein: 0.2, particles: 'curd', pH: 4.4, bufferMmol: 1.2, particleSizeUm: 60, hardness: 0.02, proteinVolume: 10, coagulation: 0.85, cultured: true, lab: [89, 0, 12], scattering: 0.9, bitter: 0.4, emulsifying: 0.4 },
     measures: { density: 1.04 }, contains: ['soya'],
   },
   {

@@ -18,6 +18,7 @@ import { sugarSweetness } from '../taste/sugar.params.js';
 import { sugarThickening } from '../thickness/solvent.params.js';
 import { assembly as a } from './assemble.params.js';
 import { separated } from './separated.js';
+import { sourFlocs } from '../particle/sour-flocs.js';
 import { absorptionOf } from './colour-state.js';
 import { throughHeatAndBlade } from './cooked-lines.js';
 import { potWater } from './pot-water.js';
@@ -167,6 +168,9 @@ function assembled(recipe: Cooked): Assembled {
     gums: total('gums'),
     emulsifyingProtein: total('emulsifyingProtein'),
     stableEmulsionFat: total('stableEmulsionFat'),
+    spreadFat: total('spreadFat'),
+    surfactant: total('surfactant'),
+    culturedProtein: total('culturedProtein'),
     bakedProtein: total('bakedProtein'),
     calciumMg: total('calciumMg'),
     oligo: total('oligo'),
@@ -194,7 +198,7 @@ function assembled(recipe: Cooked): Assembled {
     acidMoments: moments,
     breakdown: breakdownProgress(heat),
     particleVolume: particles.volume,
-    curdVolume: particles.curd,
+    curdVolume: particles.curd + sourFlocs(coagulatingProtein - total('culturedProtein'), pH, moments),
     nutVolume: particles.nut,
     pieceVolume: particles.pieces + inPieces.volume,
     cellWallVolume: particles.cellWall,

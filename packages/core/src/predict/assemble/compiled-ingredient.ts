@@ -37,6 +37,9 @@ export const additiveNames = [
   'emulsifyingProtein',
   'emulsifiedFat',
   'stableEmulsionFat',
+  'spreadFat',
+  'surfactant',
+  'culturedProtein',
   'bakedProtein',
 ] as const;
 export type AdditiveName = (typeof additiveNames)[number];
@@ -69,6 +72,9 @@ export interface CompiledIngredient {
   /** In the order of `additiveNames`. */
   readonly additives: Float64Array;
 }
+
+/** g of water per g above which what has fat outside is an emulsion of water in it, not a paste. @source assumed: butter against nut butter */
+const LEAST_SPREAD_WATER = 0.05;
 
 /** Particles that baking knits together. */
 const bakes = ({ behaviour: { particles } }: Ingredient): boolean =>
@@ -106,6 +112,9 @@ function additivesOf(ingredient: Ingredient, c: Omit<CompiledIngredient, 'additi
     emulsifyingProtein: b.emulsifying * c.protein,
     emulsifiedFat: b.emulsifying * c.fat,
     stableEmulsionFat: b.stableEmulsion ? c.fat : 0,
+    spreadFat: b.oilContinuous && c.water > LEAST_SPREAD_WATER ? c.fat : 0,
+    surfactant: b.surfactant ?? 0,
+    culturedProtein: b.cultured ? b.coagulation * c.protein : 0,
     bakedProtein: bakes(ingredient) ? c.insolubleProtein : 0,
   };
   return Float64Array.from(additiveNames, (name) => additives[name]);

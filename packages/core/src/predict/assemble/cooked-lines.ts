@@ -135,7 +135,7 @@ export function throughHeatAndBlade(
     if (pieces > 0) addPieces(sums, weighed, g * pieces, pieces);
     const loss = amylaseLoss(weighed, heat);
     sums.amylaseSugar += loss * c.starchTotal * paste;
-    addStarch(sums.starch, weighed, paste, 1 - loss, sums.gelatinized[i]!, ground.fineness, work);
+    addStarch(sums.starch, weighed, paste, 1 - loss, sums.gelatinized[i]!, ground.fineness, work, heat);
     addParticles(sums.particles, weighed, paste, ground, unfoldedBy(heat));
     addColour(sums.colour, weighed, ground.diameter, 1 - pieces);
     dissolve(sums, weighed, paste, heat);

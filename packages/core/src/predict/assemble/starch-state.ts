@@ -2,6 +2,7 @@ import { starchIds } from '../../ingredient/substance.js';
 import { eitherOf } from '../../numeric/either-of.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import { eatenRaw, gelatinization } from '../starch/gelatinization.params.js';
+import { starchRows } from '../starch/starch.params.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
 import { assembly as a } from './assemble.params.js';
 import type { Weighed } from './weighed.js';
@@ -30,6 +31,15 @@ export interface StarchState {
 const OPENING_WORK = 0.5;
 
 /**
+ * Share of the starch of something boiled before and gone cold that has set to specks: until it is heated again it thickens little.
+ * @param i place of the starch
+ */
+const setWhenCold = (i: number, { maxTemperature }: Pick<HeatHistory, 'maxTemperature'>): number =>
+  gelatinization.setCold *
+  starchRows[i]!.retrogradation *
+  logistic((gelatinization.meltsAgain - maxTemperature) / gelatinization.meltsWidth);
+
+/**
  * @param g of it that are paste; what stays in pieces keeps its starch to itself   @param kept share that no amylase took
  * @param gelatinized share of each starch that the heat since it went in gelatinizes   @param work strong jug seconds it met
  */
@@ -41,6 +51,7 @@ export function addStarch(
   gelatinized: Float64Array,
   fineness: number,
   work: number,
+  heat: Pick<HeatHistory, 'maxTemperature'>,
 ): void {
   const b = line.ingredient.behaviour;
   const opened = 1 - Math.exp(-work / OPENING_WORK);
@@ -50,8 +61,10 @@ export function addStarch(
     if (mass === 0) continue;
     const own = b.pregelatinized + (1 - b.pregelatinized) * (gelatinized[i] ?? 0);
     const cooked = Math.max(own, own + (gelatinization.preboiled - own) * made.softened);
-    into.dispersed[i] = (into.dispersed[i] ?? 0) + mass * cooked * (1 - enclosed);
-    into.inCells += mass * cooked * enclosed;
+    const free = mass * cooked * (1 - enclosed),
+      set = b.cellEnclosed > 0 ? free * b.pregelatinized * setWhenCold(i, heat) : 0;
+    into.dispersed[i] = (into.dispersed[i] ?? 0) + free - set;
+    into.inCells += mass * cooked * enclosed + set;
     into.raw += mass * (1 - cooked);
     if (!isEatenRaw[i]) into.floury += mass * (1 - cooked);
   }

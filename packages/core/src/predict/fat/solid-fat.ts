@@ -1,5 +1,14 @@
 import { fatTypes } from '../../ingredient/substance.js';
-import { SFC_TEMPERATURES, solidFatContent } from './solid-fat.params.js';
+import { logistic } from '../../numeric/smooth-step.js';
+import {
+  type CrystalFamily,
+  crystalFamily,
+  eutectics,
+  fat as p,
+  meltedAgainstOil,
+  SFC_TEMPERATURES,
+  solidFatContent,
+} from './solid-fat.params.js';
 
 const tables: readonly (readonly number[])[] = fatTypes.map((type) => solidFatContent[type]);
 const FIRST = SFC_TEMPERATURES[0],
@@ -15,17 +24,55 @@ function interpolate(table: readonly number[], tC: number): number {
   return low + ((high - low) * (tC - FIRST - i * STEP)) / STEP;
 }
 
+const families: readonly CrystalFamily[] = [...new Set(fatTypes.map((type) => crystalFamily[type]))];
+const familyPlace = fatTypes.map((type) => families.indexOf(crystalFamily[type]));
+const pairs = eutectics.map(
+  ([a, b, loss]) => [families.indexOf(a), families.indexOf(b), loss] as const,
+);
+
 /**
- * Solid fat content of a mix, % of its fat, by linear mixing (no eutectic).
+ * Share of the solids that is left where fats that do not fit into each other's crystals are together: equal parts lose most,
+ * the warmer the more, and a trace of either loses nothing.
+ * @param shares of all fat, by family
+ */
+function eutecticLeft(shares: readonly number[], tC: number): number {
+  const warm = logistic((tC - p.eutecticMidpoint) / p.eutecticWidth);
+  let left = 1;
+  for (const [a, b, loss] of pairs) {
+    const both = shares[a]! + shares[b]!;
+    // Four times the product of the shares within the pair, and as much of it as the pair is of all fat.
+    if (both > 0) left *= 1 - loss * warm * ((4 * shares[a]! * shares[b]!) / (both * both)) * both;
+  }
+  return left;
+}
+
+/**
+ * Solid fat content of a mix, % of its fat: linear in its parts, less what fats that do not crystallise together lose.
  * @param fatByType g of each fat in the order of `fatTypes`   @param tC °C
+ * @source S-04 (isosolid diagrams), as recalled
  */
 export function solidFatOfMix(fatByType: Float64Array, tC: number): number {
   let solid = 0,
     all = 0;
+  const shares = families.map(() => 0);
   fatByType.forEach((mass, i) => {
     if (mass === 0) return;
     solid += mass * interpolate(tables[i] ?? [], tC);
     all += mass;
+    shares[familyPlace[i]!]! += mass;
   });
-  return all > 0 ? solid / all : 0;
+  if (!(all > 0)) return 0;
+  return (solid / all) * (solid > 0 ? eutecticLeft(shares.map((g) => g / all), tC) : 1);
+}
+
+const melted = fatTypes.map((type) => Math.log(meltedAgainstOil[type]));
+/** Viscosity of the melted fat of a pot against the reference oil: the logarithms mix by mass. */
+export function meltedFactor(fatByType: Float64Array): number {
+  let sum = 0,
+    all = 0;
+  fatByType.forEach((mass, i) => {
+    sum += mass * melted[i]!;
+    all += mass;
+  });
+  return all > 0 ? Math.exp(sum / all) : 1;
 }

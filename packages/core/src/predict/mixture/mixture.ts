@@ -113,6 +113,9 @@ export interface Mixture {
   /** 0..1. */
   readonly emulsifiedFat: number;
   readonly stableEmulsionFat: number;
+  /** Fat that came with water in it (butter, spreads), and g of what covers droplets without being protein. */
+  readonly spreadFat: number;
+  readonly surfactant: number;
   readonly heatSetProtein: number;
   /** Protein of nut, seed and curd particles, which baking knits together. */
   readonly bakedProtein: number;
@@ -121,6 +124,8 @@ export interface Mixture {
   readonly hold: number;
   readonly browning: number;
   readonly coagulatingProtein: number;
+  /** The part of it that was soured before. */
+  readonly culturedProtein: number;
   readonly isoelectricPh: number;
   readonly grains: number;
   readonly dryHotStarch: number;

@@ -57,7 +57,7 @@ export const suspensionParameters = {
   dropletJammingWidth: parameter(0.08, '-', 0.3, 'P/E', 'A03, A38: droplets that do not stick pack sharply'),
   jammingExponent: parameter(2.6, '-', 0.1, 'E', 'A35, A37'),
   jammingEa: parameter(3, 'kJ/mol', 0.4, 'E', 'packed pastes soften a little when warm'),
-  networkK: parameter(2900, 'mPa·s^0.6', 0.4, 'E', 'A30, A32–A34: soft-glassy term √(Gη)'),
+  networkK: parameter(3300, 'mPa·s^0.6', 0.4, 'E', 'A30, A32–A34: soft-glassy term √(Gη)'),
   networkEta: parameter(0.38, '-', 0.25, 'P/E', 'soft-glassy rheology gives 0.5; A47–A51'),
   suspensionEa: parameter(5, 'kJ/mol', 0.4, 'P', 'extra softening of concentrated pastes'),
   stirredYieldShare: parameter(0.6, '-', 0.3, 'E', 'share of static yield stress still carried at 50 1/s'),

@@ -3,10 +3,6 @@ import { parameter, valuesOf } from '../../numeric/parameter.js';
 /** Rising of fat and its coming loose. @source S-03, S-06 (Stokes, emulsifier load), engine notes E-8; estimated where marked E. */
 export const creamingParameters = {
   densityDifference: parameter(0.1, 'g/mL', 0.15, 'P', 'water phase against oil'),
-  whiskedDroplet: parameter(40, 'µm', 0.5, 'E', 'oil whisked in'),
-  blendedDroplet: parameter(6, 'µm', 0.5, 'E', 'oil blended long and hard'),
-  blendEnergy: parameter(15, 'power·s', 0.5, 'E', 'blending that gets half-way'),
-  nativeDroplet: parameter(2, 'µm', 0.4, 'P', 'fat bodies of nuts, seeds and plant milks'),
   risingScale: parameter(12, 'mm/day', 0.5, 'E', 'Stokes velocity at the middle of the scale'),
   risingShear: parameter(0.05, '1/s', 0.7, 'P/E', 'shear in the liquid round a rising droplet, its velocity over its diameter'),
   yieldHolds: parameter(0.4, 'Pa', 0.5, 'P/E', 'yield stress that carries droplets'),

@@ -3,7 +3,8 @@ import { uncooked } from '../../recipe/recipe.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { potAt } from '../pot-at.js';
 import type { Consistency } from '../thickness/flow.js';
-import { creamingIndex, dropletDiameter, oilingOffRisk } from './creaming.js';
+import { dropletDiameter } from '../particle/droplet.js';
+import { creamingIndex, oilingOffRisk } from './creaming.js';
 
 const stirred = potAt(
   potOf([

@@ -1,20 +1,12 @@
 import type { Mixture } from '../mixture/mixture.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import type { Consistency } from '../thickness/flow.js';
+import { dropletDiameter } from '../particle/droplet.js';
 import { viscosityAtShear } from '../thickness/shear-thinning.js';
 import { creaming as p } from './creaming.params.js';
 
 const GRAVITY = 9.81;
 const SECONDS_PER_DAY = 86_400;
-
-/** Diameter of the fat droplets, µm: small where the fat came enclosed, larger where oil was stirred or blended in. */
-export function dropletDiameter(mix: Mixture): number {
-  const { blenderPower, blendSeconds } = mix.process;
-  const left = 1 / (1 + (blenderPower * blendSeconds) / p.blendEnergy);
-  const loose = p.blendedDroplet * (p.whiskedDroplet / p.blendedDroplet) ** left;
-  const enclosed = Math.min(mix.emulsifiedFat * 3, 1);
-  return loose ** (1 - enclosed) * p.nativeDroplet ** enclosed;
-}
 
 /**
  * How soon a layer of fat rises, 0 (stays) .. 10 (within the hour): Stokes velocity in the liquid
@@ -22,21 +14,24 @@ export function dropletDiameter(mix: Mixture): number {
  * @source Stokes law, engine notes E-8
  */
 export function creamingIndex(mix: Mixture, flow: Consistency): number {
-  if (!(mix.fat > 0) || flow.oilContinuous > 0.5) return 0;
+  if (!(mix.fat > 0)) return 0;
   const metres = dropletDiameter(mix) * 1e-6;
   const mmPerDay =
     ((p.densityDifference * 1000 * GRAVITY * metres * metres) /
       (18 * viscosityAtShear(flow, p.risingShear))) *
     1000 *
     SECONDS_PER_DAY;
-  return (10 * mmPerDay) / (mmPerDay + p.risingScale) / (1 + flow.yieldStress / p.yieldHolds);
+  return (
+    ((1 - flow.oilContinuous) * ((10 * mmPerDay) / (mmPerDay + p.risingScale))) /
+    (1 + flow.yieldStress / p.yieldHolds)
+  );
 }
 
 /** Probability that fat shows as oil on top, 0..1: too little emulsifying protein, and nothing thick to hold it. */
 export function oilingOffRisk(mix: Mixture, flow: Consistency): number {
-  if (!(mix.fat > 0) || !(mix.mass > 0) || flow.oilContinuous > 0.5) return 0;
-  const cover = mix.emulsifyingProtein / mix.fat;
+  if (!(mix.fat > 0) || !(mix.mass > 0)) return 0;
+  const cover = (mix.emulsifyingProtein + mix.surfactant) / mix.fat;
   const bare = logistic((p.emulsifierNeeded - cover) / p.emulsifierWidth);
   const enough = logistic(((100 * mix.fat) / mix.mass - p.fatFrom) / p.fatWidth);
-  return (bare * enough) / (1 + flow.viscosity / p.thicknessHolds);
+  return ((1 - flow.oilContinuous) * bare * enough) / (1 + flow.viscosity / p.thicknessHolds);
 }

@@ -10,7 +10,9 @@ export const curdlingParameters = {
   protein: parameter(1.3, 'logit per ln', 0.3, 'E', 'A45'),
   proteinFloor: parameter(0.12, 'g/100 g', 0.4, 'E', 'A45'),
   heat: parameter(0.6, 'logit', 0.4, 'E', 'A45b'),
-  starch: parameter(-0.5, 'logit per g/100 g', 0.4, 'E', 'A45d: starch protects'),
+  fat: parameter(-0.03, 'logit per g/100 g water', 0.5, 'E', 'K08, K16: cream holds where milk splits'),
+  fatMost: parameter(70, 'g/100 g water', 0.2, 'E', 'as above'),
+  starch: parameter(-0.75, 'logit per g/100 g', 0.4, 'E', 'A45d: starch protects'),
   starchMost: parameter(4, 'g/100 g', 0.2, 'E', 'A45d'),
   nearWidth: parameter(0.65, 'pH', 0.2, 'P/E', 'around the isoelectric point'),
   lowPh: parameter(5.9, 'pH', 0.03, 'P/E', 'onset of coagulation'),
@@ -21,6 +23,6 @@ export const curdlingParameters = {
   hotWidth: parameter(6, '°C', 0.3, 'E', 'as above'),
   fastMidpoint: parameter(12, '°C/min', 0.2, 'E', 'heating rate that splits'),
   fastWidth: parameter(1.8, '°C/min', 0.3, 'E', 'as above'),
-  leastProtein: parameter(0.02, 'g/100 g', 0, 'E', 'below this nothing can curdle'),
+  leastProtein: parameter(0.08, 'g/100 g', 0.4, 'E', 'less makes no curd that is seen'),
 } as const;
 export const curdling = valuesOf(curdlingParameters);

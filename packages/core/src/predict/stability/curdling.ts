@@ -10,15 +10,18 @@ function atMoment(mix: Mixture, moment: AcidMoment, protein: number): number {
   const low = logistic((p.lowPh - moment.pH) / p.lowWidth);
   const hot = logistic((moment.temperatureC - p.hotMidpoint) / p.hotWidth) * moment.contact;
   const fast = logistic((moment.rateCPerMin - p.fastMidpoint) / p.fastWidth);
+  // What was soured before it was bought splits only when it is heated.
+  const sour = 1 - (mix.culturedProtein / Math.max(mix.coagulatingProtein, 1e-9)) * (1 - hot);
   const starch = per100(mix.dispersedStarch.reduce((all, g) => all + g, 0));
   return logistic(
     p.base +
-      p.acid * Math.max(near, low * p.lowColdWeight) +
+      p.acid * sour * Math.max(near, low * p.lowColdWeight) +
       p.hotAcid * hot * Math.max(near, p.lowHotWeight * low) +
       p.fastHeat * hot * fast +
       p.calcium * per100(mix.calciumMg) * hot +
       p.protein * Math.log(protein + p.proteinFloor) +
       p.starch * Math.min(starch, p.starchMost) +
+      p.fat * Math.min(per100(mix.fat), p.fatMost) +
       p.heat * hot,
   );
 }
@@ -30,9 +33,11 @@ function atMoment(mix: Mixture, moment: AcidMoment, protein: number): number {
  */
 export function curdlingProbability(mix: Mixture): number {
   const protein = (100 * mix.coagulatingProtein) / Math.max(mix.water, 1e-9);
-  if (protein <= p.leastProtein) return 0;
+  if (!(protein > 0)) return 0;
+  // Hardly any protein makes no curd that anyone sees.
+  const seen = 1 - Math.exp(-protein / p.leastProtein);
   return mix.acidMoments.reduce(
-    (worst, moment) => Math.max(worst, atMoment(mix, moment, protein)),
+    (worst, moment) => Math.max(worst, seen * atMoment(mix, moment, protein)),
     mix.curdledBefore,
   );
 }

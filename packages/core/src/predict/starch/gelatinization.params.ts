@@ -16,6 +16,9 @@ export const gelatinizationParameters = {
   breakdownMidpoint: parameter(88, '°C', 0.02, 'E', 'below this swollen granules last'),
   breakdownWidth: parameter(4, '°C', 0.3, 'E', 'as above'),
   retrogradationDays: parameter(1.5, 'd', 0.4, 'E', 'starch gels stiffen over days in the fridge'),
+  setCold: parameter(0.75, 'share', 0.3, 'E', 'B02–B04: cooked pulses blended cold pour, and thicken when they are heated'),
+  meltsAgain: parameter(62, '°C', 0.05, 'P/E', 'retrograded amylopectin melts at 50 to 65 °C'),
+  meltsWidth: parameter(4, '°C', 0.3, 'E', 'as above'),
   preboiled: parameter(0.95, '-', 0.03, 'E', 'gelatinized share of a line boiled soft beforehand'),
   blendedCellLoss: parameter(0.12, '-', 0.4, 'E', 'share of enclosed starch that fine blending sets free'),
 } as const;

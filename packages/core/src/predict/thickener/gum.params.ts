@@ -1,4 +1,5 @@
 import { type GumId, type SoluteId, soluteIds } from '../../ingredient/substance.js';
+import { eitherOf } from '../../numeric/either-of.js';
 import { parameter, type Provenance, valuesOf } from '../../numeric/parameter.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import type { OffsetName } from '../uncertainty/kitchen-offsets.params.js';
@@ -28,8 +29,8 @@ export interface GumRow {
   readonly n2: number;
   readonly Ea: number;
   readonly gel?: GelRow;
-  /** Does nothing below this, °C; min in which nine tenths are dissolved there. */
-  readonly needsHeat?: { readonly from: number; readonly minutes: number };
+  /** Does nothing below this, °C; min in which nine tenths are dissolved there; the share that dissolves cold. */
+  readonly needsHeat?: { readonly from: number; readonly minutes: number; readonly cold?: number };
   /** Whose water it dissolves in: what swollen particles leave free (absent), or half of what they hold as well. */
   readonly solvent?: 'half-bound';
   /** Keeps to itself beside heat-set protein and so concentrates it. */
@@ -50,8 +51,8 @@ export interface GumRow {
 /** @source S-03 (food hydrocolloids); anchors A24–A29. `strands`: help of psyllium and konjac to root starch, estimated (E, CV 0.4). */
 export const gums = {
   xanthan: { cRef: 0.5, etaRef: 130, n1: 1, n2: 1.5, Ea: 4, holdsSerum: true, group: 'gum', cv: 0.15, provenance: 'P', basis: 'A24' },
-  guar: { cRef: 0.5, etaRef: 110, n1: 1.2, n2: 2.9, Ea: 16, group: 'gum', cv: 0.25, provenance: 'P', basis: 'A25' },
-  locustBean: { cRef: 0.5, etaRef: 70, n1: 1.2, n2: 2.9, Ea: 16, needsHeat: { from: 78, minutes: 2 }, group: 'gum', cv: 0.3, provenance: 'P/E', basis: 'none' },
+  guar: { cRef: 0.5, etaRef: 95, n1: 1.2, n2: 3, Ea: 16, group: 'gum', cv: 0.25, provenance: 'P', basis: 'A25' },
+  locustBean: { cRef: 0.5, etaRef: 70, n1: 1.2, n2: 2.9, Ea: 16, needsHeat: { from: 78, minutes: 2, cold: 0.25 }, group: 'gum', cv: 0.3, provenance: 'P/E', basis: 'none' },
   konjac: { cRef: 0.5, etaRef: 400, n1: 1.2, n2: 2.6, Ea: 18, gel: { k: 20, c0: 1, power: 2, Tset: 70, Tmelt: 85, width: 12 }, concentratesProtein: true, strands: 2, group: 'gum', cv: 0.3, provenance: 'P/E', basis: 'none' },
   psyllium: { cRef: 1, etaRef: 110, n1: 1.2, n2: 2.3, Ea: 10, gel: { k: 18, c0: 0.7, power: 1.9, Tset: 75, Tmelt: 85, width: 14 }, concentratesProtein: true, strands: 0.8, group: 'gum', cv: 0.35, provenance: 'P/E', basis: 'A26' },
   mucilage: { cRef: 1, etaRef: 42, n1: 1.1, n2: 2, Ea: 12, bindsBaked: true, group: 'gum', cv: 0.45, provenance: 'P/E', basis: 'A27' },
@@ -106,14 +107,15 @@ const DISSOLVES_WITHIN = 2;
 /** Share of a dissolved thickener that heat has brought into solution, 0..1; 1 for what needs none. @param hold min at the hottest */
 export function dissolvedShare({ needsHeat }: Pick<GumRow, 'needsHeat'>, maxTemperature: number, hold: number): number {
   if (!needsHeat) return 1;
-  return logistic((maxTemperature - needsHeat.from) / DISSOLVES_WITHIN) * (1 - 0.1 ** ((hold + BROUGHT_UP) / needsHeat.minutes));
+  const hot = logistic((maxTemperature - needsHeat.from) / DISSOLVES_WITHIN) * (1 - 0.1 ** ((hold + BROUGHT_UP) / needsHeat.minutes));
+  return eitherOf(needsHeat.cold ?? 0, hot);
 }
 /** min near the hottest on the way up. @source assumed */
 const BROUGHT_UP = 1;
 
 /** Soluble protein thickens too, weakly; it enters the same sum. */
 export const smallSolutes = {
-  protein: { cRef: 10, etaRef: 1.9, n1: 1.5, n2: 3.5, Ea: 15, solvent: 'half-bound', group: 'protein', cv: 0.4, provenance: 'P/E', basis: 'A02' },
+  protein: { cRef: 10, etaRef: 2.05, n1: 1.5, n2: 3.5, Ea: 15, solvent: 'half-bound', group: 'protein', cv: 0.4, provenance: 'P/E', basis: 'A02' },
 } as const satisfies Record<Exclude<SoluteId, GumId>, GumRow>;
 
 export const solutes: Readonly<Record<SoluteId, GumRow>> = { ...gums, ...smallSolutes };

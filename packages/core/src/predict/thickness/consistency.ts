@@ -8,6 +8,7 @@ import type { Consistency, Moment } from './flow.js';
 import { type Branch, chilledEmulsionStress, oilContinuousBranch } from './oil-continuous.js';
 import { settle, type Settled } from './settle.js';
 import { flowIndexOf, stirredYield } from './stirred.js';
+import { inThinningLiquid } from './suspension-flow.js';
 import { type ContinuousPhase, continuousPhase } from './thickening.js';
 
 const logBlend = (a: number, b: number, weightOfB: number, floor = 0): number =>
@@ -29,7 +30,8 @@ export function flowAt(
   const softening = Math.exp(
     s.suspensionEa * Math.exp(z.temperature) * inverseKelvin(tC) * Math.min(packing, p.packingCap),
   );
-  const factor = on.hydrodynamic * softening;
+  const thinning = flowIndexOf(phase.increment, 1, 0);
+  const factor = inThinningLiquid(on.hydrodynamic, thinning) * softening;
   const solidFat = solidFatOfMix(mix.fatByType, tC);
   const chilled = chilledEmulsionStress(mix, solidFat) * Math.exp(z.fat);
   let flow: Branch = {

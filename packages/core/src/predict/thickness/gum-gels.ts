@@ -39,25 +39,22 @@ function dissolvedCalcium(mix: Mixture): number {
   return (100 * mix.calciumMg * share) / Math.max(mix.water, 1e-9);
 }
 
-/** How far what a gel needs is there, 0..1, and the g of gum per 100 g that take part. */
-function needMet(row: GelRow, c: number, mix: Mixture): { readonly met: number; readonly c: number } {
+/** How far what a gel needs is there, 0..1. */
+function needMet(row: GelRow, c: number, mix: Mixture): number {
   if (row.needs === 'calcium')
-    return { met: 1 - Math.exp(-dissolvedCalcium(mix) / (n.calciumPerGum * Math.max(c, 1e-6))), c };
-  if (row.needs !== 'sugar and acid') return { met: 1, c };
+    return 1 - Math.exp(-dissolvedCalcium(mix) / (n.calciumPerGum * Math.max(c, 1e-6)));
+  if (row.needs !== 'sugar and acid') return 1;
   const sugars = mix.sugars / Math.max(mix.sugars + mix.water, 1e-9);
-  return {
-    met:
-      logistic((100 * sugars - n.sugarFrom) / n.sugarWidth) * logistic((n.acidBelow - mix.pH) / n.acidWidth),
-    c: c * (1 - sugars),
-  };
+  return (
+      logistic((100 * sugars - n.sugarFrom) / n.sugarWidth) * logistic((n.acidBelow - mix.pH) / n.acidWidth)
+  );
 }
 
-function gelOf(row: GelRow, conc: number, corner: number, mix: Mixture): GumGel {
-  const { met, c } = needMet(row, conc, mix);
+function gelOf(row: GelRow, c: number, corner: number, mix: Mixture): GumGel {
   const heated = row.setsHot ? normalBelow((mix.maxTemperature - row.Tset) / (SPREAD * row.width)) : 1;
   const strength =
     row.k * softplus(c - row.c0, p.gumGelCorner * corner) ** row.power * (c / (c + p.gumGelTrace));
-  return { stress: strength * met * heated, row };
+  return { stress: strength * needMet(row, c, mix) * heated, row };
 }
 
 /** Every gel that the dissolved gums of a pot can make, alone and in pairs. @param c g per 100 g, in the order of `soluteIds` */

@@ -1,5 +1,6 @@
 import type { Storage } from '../../recipe/recipe.js';
 import type { Mixture } from '../mixture/mixture.js';
+import { dropletStiffness } from '../particle/droplet.js';
 import { suspension as s } from '../particle/suspension.params.js';
 import { type KitchenOffsets, noOffsets, type OffsetName } from '../uncertainty/kitchen-offsets.params.js';
 import { soluteConcentrations, starchConcentrations } from './concentrations.js';
@@ -73,7 +74,7 @@ export function settle(
     baked: bakedStress(mix, water.all),
     dispersedVolume: (water.solids + droplets) / volume,
     hydrodynamic: hydrodynamicFactor(packing),
-    particleStress: suspensionStress(jam, dropletShare),
+    particleStress: suspensionStress(jam, dropletShare, dropletStiffness(mix)),
     oilContinuous: oilContinuity(mix),
   };
 }

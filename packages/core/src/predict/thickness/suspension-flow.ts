@@ -17,6 +17,17 @@ export function hydrodynamicFactor(packing: number): number {
   return k / (1 + (k - 1) / s.hydrodynamicCap);
 }
 
-/** Yield stress of a jammed suspension at the temperature of the paste anchors, Pa. */
-export const suspensionStress = (jam: number, dropletShare: number): number =>
-  (s.dropletYield * dropletShare + s.particleYield * (1 - dropletShare)) * jam ** s.jammingExponent;
+/**
+ * Yield stress of a jammed suspension at the temperature of the paste anchors, Pa.
+ * @param stiffness of its droplets against the finest, 0..1
+ */
+export const suspensionStress = (jam: number, dropletShare: number, stiffness: number): number =>
+  (s.dropletYield * stiffness * dropletShare + s.particleYield * (1 - dropletShare)) *
+  jam ** s.jammingExponent;
+
+/**
+ * The hydrodynamic factor where the liquid between the particles thins with shear: there it is sheared the faster, the more is
+ * packed into it, so that it counts as thinner. A factor k on a Newtonian liquid is k^((1 + n)/2) on one of flow index n.
+ * @source S-03 (suspensions in power-law liquids, homogenisation), as recalled
+ */
+export const inThinningLiquid = (factor: number, flowIndex: number): number => factor ** ((1 + flowIndex) / 2);
