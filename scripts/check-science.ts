@@ -2,7 +2,7 @@ import { labelTotals } from '../packages/core/science/labels/label-totals';
 import { larderTable } from '../packages/core/src/larder/catalog/larder-table';
 import { anchors } from '../packages/core/science/anchor-table';
 import committed from '../packages/core/science/committed.json';
-import { type AnchorResult, resultOf, type Total, totalsOf } from '../packages/core/science/evidence';
+import { type AnchorResult, resultOf, standingOf, type Total, totalsOf } from '../packages/core/science/evidence';
 import { movedFigures } from '../packages/core/science/pinned-figures';
 import heldBack from '../packages/core/science/held-back.json';
 import { brokenInvariants } from '../packages/core/science/invariants';
@@ -93,6 +93,21 @@ if (json) {
     );
   }
   console.log('');
+  const folds = (x: number | undefined) => (x === undefined ? '' : x.toFixed(2));
+  console.log(
+    'family                             inside      certain     fold   80 % band holds   width (folds)\n' +
+      [
+        ...families.map((family) => [family, results.filter((r) => r.anchor.family === family)] as const),
+        ['all used in fitting', fitted] as const,
+        ['all held back', held] as const,
+      ]
+        .map(([name, of]) => {
+          const s = standingOf(of);
+          return `${String(name).padEnd(32)}${`${s.inside} of ${s.of}`.padStart(11)}${`${s.certainInside} of ${s.certainOf}`.padStart(13)}${folds(s.fold).padStart(9)}${`${s.holds} of ${s.banded}`.padStart(18)}${folds(s.width).padStart(16)}`;
+        })
+        .join('\n') +
+      '\n',
+  );
   for (const total of totals) console.log(`${total.name.padEnd(64)} ${total.value} of ${total.of}`);
   const guessed = results.filter((r) => basisOf(r) === 'guessed').length;
   console.log(

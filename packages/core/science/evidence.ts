@@ -8,7 +8,11 @@ export interface AnchorResult {
   readonly predicted: number;
   readonly inside: boolean;
   readonly heldBack: boolean;
-  /** Whether the 80 % band holds the middle of the reference, and whether it meets its range at all; absent without a band. */
+  /** Folds between prediction and the middle of the reference, 1 or more; absent where a ratio means nothing. */
+  readonly fold?: number;
+  /** Folds from the low end of the 80 % band to its high end; absent without a band. */
+  readonly width?: number;
+  /** Whether the 80 % band holds the middle of the reference, and whether it meets its range at all; absent without a band, and for a range from nothing, which has no middle. */
   readonly bandHolds?: boolean;
   readonly bandMeets?: boolean;
 }
@@ -47,12 +51,55 @@ export function resultOf(anchor: Anchor): AnchorResult {
     predicted,
     inside: insideReference(predicted, anchor.reference),
     heldBack: isHeldBack(anchor),
-    ...(band
+    ...(low > 0 && predicted > 0
+      ? { fold: Math.max(predicted / middle, middle / predicted) }
+      : {}),
+    ...(band && band.low > 0 ? { width: band.high / band.low } : {}),
+    ...(band && low > 0
       ? {
           bandHolds: band.low <= middle && middle <= band.high,
           bandMeets: band.low <= high && low <= band.high,
         }
       : {}),
+  };
+}
+
+const median = (values: readonly number[]): number | undefined => {
+  const sorted = [...values].sort((a, b) => a - b),
+    half = Math.floor(sorted.length / 2);
+  if (sorted.length === 0) return undefined;
+  return sorted.length % 2 === 1 ? sorted[half] : (sorted[half - 1]! + sorted[half]!) / 2;
+};
+
+/** How well the model does on some anchors. */
+export interface Standing {
+  readonly inside: number;
+  readonly of: number;
+  /** The same of those whose reference is certain. */
+  readonly certainInside: number;
+  readonly certainOf: number;
+  /** Median folds between prediction and the middle of the reference. */
+  readonly fold: number | undefined;
+  /** How often the 80 % band holds the middle of the reference, and how wide it is (median folds). */
+  readonly holds: number;
+  readonly banded: number;
+  readonly width: number | undefined;
+}
+
+export function standingOf(results: readonly AnchorResult[]): Standing {
+  const certain = results.filter(({ anchor }) => anchor.confidence === 'high'),
+    banded = results.filter(({ bandHolds }) => bandHolds !== undefined);
+  const known = <T>(values: readonly (T | undefined)[]): readonly T[] =>
+    values.filter((value): value is T => value !== undefined);
+  return {
+    inside: results.filter(({ inside }) => inside).length,
+    of: results.length,
+    certainInside: certain.filter(({ inside }) => inside).length,
+    certainOf: certain.length,
+    fold: median(known(results.map(({ fold }) => fold))),
+    holds: banded.filter(({ bandHolds }) => bandHolds).length,
+    banded: banded.length,
+    width: median(known(banded.map(({ width }) => width))),
   };
 }
 

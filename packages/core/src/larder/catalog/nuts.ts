@@ -5,7 +5,7 @@ export const nuts = shelfOf('nuts', { role: 'body', source: 'S-05a' }, [
   {
     id: 'cashew', name: 'Cashew nuts', also: ['raw cashews', 'cashew kernels', 'cashews', 'cashew'],
     per100: { water: 5, fat: 44, protein: 18, sugars: 6, starch: { nut: 22 }, fibre: 3.3, salt: 0.03, glutamate: 0.06 },
-    acts: { solubleProtein: 0.3, cellEnclosed: 0.35, pH: 6.4, bufferMmol: 6, particleSizeUm: 8000, hardness: 0.4, soakSoftening: 0.38, boilSoftening: 0.25, lab: [84, 1, 17], scattering: 1.1, emulsifying: 0.3, coagulation: 0.15, isoelectricPh: 4.7 },
+    acts: { solubleProtein: 0.3, proteinVolume: 7, cellEnclosed: 0.35, pH: 6.4, bufferMmol: 6, particleSizeUm: 8000, hardness: 0.4, soakSoftening: 0.38, boilSoftening: 0.25, lab: [84, 1, 17], scattering: 1.1, emulsifying: 0.3, coagulation: 0.15, isoelectricPh: 4.7 },
     measures: { density: 0.54 }, contains: ['cashew'], ask: ['tree-nut', 'peanut'],
   },
   {

@@ -71,7 +71,7 @@ export const pulses = shelfOf('pulses', { role: 'body', source: 'S-05b' }, [
   {
     id: 'green-pea', name: 'Green peas', also: ['garden peas', 'frozen peas', 'peas', 'petits pois', 'english peas'],
     per100: { water: 79, fat: 0.5, protein: 5.4, sugars: 5.6, starch: { legume: 2.8 }, fibre: 4.3, gums: { pectin: 0.5 }, citric: 0.1, malic: 0.1, glutamate: 0.05 },
-    acts: { solubleProtein: 0.4, cellEnclosed: 0.8, particles: 'legume', pH: 6.8, bufferMmol: 1.6, particleSizeUm: 7000, hardness: 0.3, boilSoftening: 0.2, lab: [52, -26, 40], scattering: 0.6, tint: 1.4 },
+    acts: { solubleProtein: 0.4, cellEnclosed: 0.8, particles: 'legume', cellWallSwelling: 1.9, pH: 6.8, bufferMmol: 1.6, particleSizeUm: 7000, hardness: 0.3, boilSoftening: 0.2, lab: [52, -26, 40], scattering: 0.6, tint: 1.4 },
     measures: { density: 0.6 }, contains: ['pea'],
   },
   {

@@ -11,7 +11,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'squash', name: 'Winter squash', also: ['butternut', 'hokkaido', 'kabocha', 'butternut squash', 'pumpkin', 'acorn squash', 'buttercup squash'],
     per100: { water: 87, fat: 0.2, protein: 1, sugars: 4.9, starch: { root: 1.6 }, fibre: 1.1, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03, oligo: 2 },
-    acts: { solubleProtein: 0.4, cellEnclosed: 0.6, particles: 'vegetable', pH: 6, bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.05, lab: [62, 22, 60], scattering: 0.35, tint: 1.3 },
+    acts: { solubleProtein: 0.4, cellEnclosed: 0.7, particles: 'vegetable', pH: 6, bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.05, lab: [62, 22, 60], scattering: 0.35, tint: 1.3 },
     measures: { density: 0.58, pieces: { piece: 900, medium: 900 } },
   },
   {
@@ -29,7 +29,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'potato', name: 'Potato', also: ['potatoes', 'floury potato', 'floury potatoes', 'baking potato', 'russet potato', 'mashing potato'],
     per100: { water: 79, fat: 0.1, protein: 2, sugars: 0.8, starch: { potato: 15.5 }, fibre: 1.1, gums: { pectin: 0.5 }, citric: 0.4, malic: 0.1, glutamate: 0.05 },
-    acts: { solubleProtein: 0.5, cellEnclosed: 0.6, particles: 'vegetable', pH: 6, bufferMmol: 1.6, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.06, lab: [82, -1, 22], scattering: 0.6 },
+    acts: { solubleProtein: 0.5, cellEnclosed: 0.7, particles: 'vegetable', pH: 6, bufferMmol: 1.6, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.06, lab: [82, -1, 22], scattering: 0.6 },
     measures: { density: 0.63, pieces: { small: 110, medium: 170, large: 280 } }, contains: ['potato'],
   },
   {
@@ -155,7 +155,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'jerusalem-artichoke', name: 'Jerusalem artichoke', also: ['sunchoke', 'topinambur', 'sunroot', 'earth apple'],
     per100: { water: 78, fat: 0.1, protein: 2, sugars: 9.6, fibre: 1.6, citric: 0.05, malic: 0.1, glutamate: 0.05, oligo: 7 },
-    acts: { solubleProtein: 0.5, cellEnclosed: 0.6, particles: 'vegetable', pH: 6, bufferMmol: 1.6, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.06, lab: [80, 2, 18], scattering: 0.6 },
+    acts: { solubleProtein: 0.5, cellEnclosed: 0.7, particles: 'vegetable', pH: 6, bufferMmol: 1.6, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.06, lab: [80, 2, 18], scattering: 0.6 },
     measures: { density: 0.6, pieces: { medium: 70 } },
   },
   {
@@ -197,7 +197,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'potato-boiled', name: 'Potato, boiled, peeled', also: ['boiled potatoes', 'cooked potatoes', 'potato boiled'],
     per100: { water: 78.5, fat: 0.1, protein: 1.8, sugars: 0.8, starch: { potato: 15.5 }, fibre: 1.3, gums: { pectin: 0.5 }, citric: 0.3, malic: 0.1, glutamate: 0.03 },
-    acts: { solubleProtein: 0.2, pregelatinized: 0.95, cellEnclosed: 0.6, particles: 'vegetable', pH: 5.9, bufferMmol: 1.3, particleSizeUm: 20000, hardness: 0.03, lab: [82, -1, 22], scattering: 0.6 },
+    acts: { solubleProtein: 0.2, pregelatinized: 0.95, cellEnclosed: 0.7, particles: 'vegetable', pH: 5.9, bufferMmol: 1.3, particleSizeUm: 20000, hardness: 0.03, lab: [82, -1, 22], scattering: 0.6 },
     measures: { density: 0.66, pieces: { small: 95, medium: 150, large: 245 } }, contains: ['potato'],
   },
   {

@@ -55,7 +55,8 @@ export function addStarch(
 ): void {
   const b = line.ingredient.behaviour;
   const opened = 1 - Math.exp(-work / OPENING_WORK);
-  const enclosed = b.cellEnclosed * (1 - gelatinization.blendedCellLoss * fineness * opened);
+  const cells = b.particles === 'nut' ? eitherOf(b.cellEnclosed, gelatinization.nutCells * made.softened) : b.cellEnclosed;
+  const enclosed = cells * (1 - gelatinization.blendedCellLoss * fineness * opened);
   for (let i = 0; i < starchIds.length; i++) {
     const mass = (c.starch[i] ?? 0) * g * kept;
     if (mass === 0) continue;

@@ -83,7 +83,7 @@ export const fatParameters = {
   innerPhaseSolids: parameter(1.15, '-', 0.1, 'E', 'A39'),
   eutecticMidpoint: parameter(19, '°C', 0.15, 'P/E', 'F24–F28: solids that do not fit melt sooner'),
   eutecticWidth: parameter(6.5, '°C', 0.3, 'E', 'as above'),
-  networkK: parameter(8.2e-3, 'kPa/SFC^2.5', 0.35, 'P', 'A40 butter'),
+  networkK: parameter(1.1e-2, 'kPa/SFC^2.5', 0.35, 'P', 'A40 butter'),
   networkExponent: parameter(2.5, '-', 0.08, 'P', 'A40'),
   networkOnset: parameter(1.2, '% SFC', 0.5, 'E', 'rounded corner of the network'),
   networkTrace: parameter(0.3, '% SFC', 0.5, 'E', 'F02: an oil without crystals has no network'),

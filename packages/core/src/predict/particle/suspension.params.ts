@@ -3,7 +3,7 @@ import { parameter, valuesOf } from '../../numeric/parameter.js';
 
 /** Hydrated volume of insoluble protein by particle class, mL per g dry; @source fitted on the anchors named. */
 export const proteinVolumeParameters = {
-  nut: parameter(6.2, 'mL/g', 0.2, 'E', 'A30 nut creams, the water of their soak counted'),
+  nut: parameter(5.6, 'mL/g', 0.2, 'E', 'A30 nut creams, the water of their soak counted'),
   legume: parameter(2.7, 'mL/g', 0.25, 'E', 'A35 chickpea dip'),
   curd: parameter(5.7, 'mL/g', 0.2, 'E', 'A37 blended firm curd, packed; looser when diluted, see curdOpens; 9.5 for silken'),
   yeast: parameter(3.2, 'mL/g', 0.2, 'E', 'yeast-cell water content'),
@@ -13,8 +13,8 @@ export const proteinVolumeParameters = {
 
 /** Hydrated volume of insoluble fibre by particle class, mL per g dry. */
 export const fibreVolumeParameters = {
-  nut: parameter(5.9, 'mL/g', 0.25, 'E', 'A30, the water of their soak counted'),
-  legume: parameter(7.2, 'mL/g', 0.25, 'E', 'A35'),
+  nut: parameter(5.6, 'mL/g', 0.25, 'E', 'A30, the water of their soak counted'),
+  legume: parameter(7.35, 'mL/g', 0.25, 'E', 'A35'),
   curd: parameter(6.5, 'mL/g', 0.25, 'E', 'as legume'),
   yeast: parameter(3, 'mL/g', 0.3, 'E', 'yeast-cell walls'),
   vegetable: parameter(50, 'mL/g', 0.25, 'P/E', 'A32–A34 purées, before crowding presses water out'),
@@ -30,7 +30,7 @@ export const suspensionParameters = {
   rawStarchVolume: parameter(1.05, 'mL/g', 0.1, 'P', 'granule with 0.4 g/g sorbed water'),
   cellStarchVolume: parameter(2, 'mL/g', 0.25, 'E', 'cooked starch trapped in cotyledon and root cells'),
   coarseVolumeShare: parameter(0.35, '-', 0.3, 'E', 'hydrated volume reached without grinding'),
-  curdOpens: parameter(0.5, '-', 0.4, 'E', 'W07, W08: flocs of diluted curd are open and hold more liquid'),
+  curdOpens: parameter(0.25, '-', 0.4, 'E', 'W07, W08: flocs of diluted curd are open and hold more liquid'),
   curdPacked: parameter(0.5, 'volume share', 0.2, 'E', 'W07, A37: above it the flocs are pressed together'),
   curdExponent: parameter(4, '-', 0.2, 'E', 'sharpness of the above; low enough that dilution never thickens'),
   cellWallYields: parameter(1.4, 'packing', 0.2, 'P/E', 'W09, V16: soft cell walls give water back when crowded'),
@@ -51,13 +51,14 @@ export const suspensionParameters = {
   hydrodynamicExponent: parameter(1.75, '-', 0.08, 'P', 'Krieger–Dougherty [η]·φm'),
   hydrodynamicCap: parameter(40, '-', 0.4, 'E', 'beyond jamming the network term takes over; A47–A51'),
   dropletYield: parameter(2300, 'Pa', 0.4, 'P/E', 'A38 mayonnaise'),
-  particleYield: parameter(1600, 'Pa', 0.4, 'P/E', 'A32–A35'),
+  particleYield: parameter(1900, 'Pa', 0.4, 'P/E', 'A32–A35'),
   jamming0: parameter(0.75, '-', 0.08, 'E', 'A32–A35'),
   jammingWidth: parameter(0.3, '-', 0.2, 'P/E', 'V03, W07: particles that stick to each other knit before they are packed'),
+  nutJammingWidth: parameter(0.2, '-', 0.3, 'P/E', 'A30, N04, N05: ground nuts stick to each other less than pulp and curd do'),
   dropletJammingWidth: parameter(0.08, '-', 0.3, 'P/E', 'A03, A38: droplets that do not stick pack sharply'),
   jammingExponent: parameter(2.6, '-', 0.1, 'E', 'A35, A37'),
   jammingEa: parameter(3, 'kJ/mol', 0.4, 'E', 'packed pastes soften a little when warm'),
-  networkK: parameter(3300, 'mPa·s^0.6', 0.4, 'E', 'A30, A32–A34: soft-glassy term √(Gη)'),
+  networkK: parameter(3050, 'mPa·s^0.6', 0.4, 'E', 'A30, A32–A34: soft-glassy term √(Gη)'),
   networkEta: parameter(0.38, '-', 0.25, 'P/E', 'soft-glassy rheology gives 0.5; A47–A51'),
   suspensionEa: parameter(5, 'kJ/mol', 0.4, 'P', 'extra softening of concentrated pastes'),
   stirredYieldShare: parameter(0.6, '-', 0.3, 'E', 'share of static yield stress still carried at 50 1/s'),

@@ -3,7 +3,7 @@ import { parameter, valuesOf } from '../../numeric/parameter.js';
 /** Weights of the logit of curdling. @source engine notes E-9, estimated on A45a–d, CV 0.5. */
 export const curdlingParameters = {
   base: parameter(-4.5, 'logit', 0.2, 'E', 'A45b'),
-  acid: parameter(3.4, 'logit', 0.3, 'E', 'A45a'),
+  acid: parameter(3.5, 'logit', 0.3, 'E', 'A45a'),
   hotAcid: parameter(1.8, 'logit', 0.3, 'E', 'A45a'),
   fastHeat: parameter(2.6, 'logit', 0.4, 'E', 'W04, W05: the layer at the hot bottom coagulates first'),
   calcium: parameter(0.006, 'logit per mg/100 g water', 0.5, 'E', 'A45'),

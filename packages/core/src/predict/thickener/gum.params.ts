@@ -51,8 +51,8 @@ export interface GumRow {
 /** @source S-03 (food hydrocolloids); anchors A24–A29. `strands`: help of psyllium and konjac to root starch, estimated (E, CV 0.4). */
 export const gums = {
   xanthan: { cRef: 0.5, etaRef: 130, n1: 1, n2: 1.5, Ea: 4, holdsSerum: true, group: 'gum', cv: 0.15, provenance: 'P', basis: 'A24' },
-  guar: { cRef: 0.5, etaRef: 95, n1: 1.2, n2: 3, Ea: 16, group: 'gum', cv: 0.25, provenance: 'P', basis: 'A25' },
-  locustBean: { cRef: 0.5, etaRef: 70, n1: 1.2, n2: 2.9, Ea: 16, needsHeat: { from: 78, minutes: 2, cold: 0.25 }, group: 'gum', cv: 0.3, provenance: 'P/E', basis: 'none' },
+  guar: { cRef: 0.5, etaRef: 95, n1: 1.35, n2: 3, Ea: 16, group: 'gum', cv: 0.25, provenance: 'P', basis: 'A25' },
+  locustBean: { cRef: 0.5, etaRef: 75, n1: 1.2, n2: 3.1, Ea: 16, needsHeat: { from: 78, minutes: 2, cold: 0.15 }, group: 'gum', cv: 0.3, provenance: 'P/E', basis: 'none' },
   konjac: { cRef: 0.5, etaRef: 400, n1: 1.2, n2: 2.6, Ea: 18, gel: { k: 20, c0: 1, power: 2, Tset: 70, Tmelt: 85, width: 12 }, concentratesProtein: true, strands: 2, group: 'gum', cv: 0.3, provenance: 'P/E', basis: 'none' },
   psyllium: { cRef: 1, etaRef: 110, n1: 1.2, n2: 2.3, Ea: 10, gel: { k: 18, c0: 0.7, power: 1.9, Tset: 75, Tmelt: 85, width: 14 }, concentratesProtein: true, strands: 0.8, group: 'gum', cv: 0.35, provenance: 'P/E', basis: 'A26' },
   mucilage: { cRef: 1, etaRef: 42, n1: 1.1, n2: 2, Ea: 12, bindsBaked: true, group: 'gum', cv: 0.45, provenance: 'P/E', basis: 'A27' },
@@ -60,7 +60,7 @@ export const gums = {
   betaGlucan: { cRef: 1, etaRef: 60, n1: 1.1, n2: 2.8, Ea: 15, group: 'gum', cv: 0.4, provenance: 'P', basis: 'none' },
   agar: { cRef: 1, etaRef: 8, n1: 1.1, n2: 2.2, Ea: 15, needsHeat: { from: 86, minutes: 1.2 }, gel: { k: 22000, c0: 0.15, power: 1.8, Tset: 37, Tmelt: 84, width: 1.5 }, group: 'gum', cv: 0.3, provenance: 'P', basis: 'A28' },
   kappaCarrageenan: { cRef: 1, etaRef: 20, n1: 1.1, n2: 2.5, Ea: 18, needsHeat: { from: 70, minutes: 1 }, gel: { k: 14000, c0: 0.2, power: 1.8, Tset: 52, Tmelt: 68, width: 1.5 }, group: 'gum', cv: 0.35, provenance: 'P', basis: 'A29' },
-  gellan: { cRef: 0.1, etaRef: 12, n1: 1, n2: 2, Ea: 8, needsHeat: { from: 82, minutes: 1 }, gel: { k: 20000, c0: 0.08, power: 1.8, Tset: 40, Tmelt: 88, width: 1.5 }, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
+  gellan: { cRef: 0.1, etaRef: 12, n1: 1, n2: 2, Ea: 8, needsHeat: { from: 82, minutes: 1 }, gel: { k: 45000, c0: 0.06, power: 1.8, Tset: 40, Tmelt: 88, width: 1.5 }, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
   iotaCarrageenan: { cRef: 1, etaRef: 40, n1: 1.1, n2: 2.4, Ea: 18, needsHeat: { from: 70, minutes: 1 }, gel: { k: 1200, c0: 0.25, power: 1.8, Tset: 48, Tmelt: 60, width: 1.5 }, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
   pectinLow: { cRef: 1, etaRef: 4, n1: 1.1, n2: 2.2, Ea: 15, gel: { k: 900, c0: 0.15, power: 1.8, Tset: 62, Tmelt: 75, width: 4, needs: 'calcium' }, crowdsStrands: true, group: 'gum', cv: 0.5, provenance: 'P/E', basis: 'as pectin' },
   methylcellulose: { cRef: 1, etaRef: 75, n1: 1.2, n2: 3, Ea: 20, gel: { k: 250, c0: 0.2, power: 2.2, Tset: 55, Tmelt: 42, width: 2, setsHot: true }, group: 'gum', cv: 0.5, provenance: 'P/E', basis: 'a middling grade, 2 % about 4 Pa·s hardly sheared' },

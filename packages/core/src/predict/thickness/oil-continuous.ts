@@ -71,7 +71,7 @@ export function oilContinuousBranch(mix: Mixture, tC: number, solidFat: number, 
   const oilVolume = mix.fat * s.fatVolume,
     volume = inner + oilVolume;
   const packing = (inner / fat.innerPacking + (oilVolume * (1 - liquid)) / fat.crystalPacking) / volume;
-  const jam = jammed(packing, 1);
+  const jam = jammed(packing, 1, 0);
   const network = fatNetwork(solidFat, oilVolume / volume) * Math.exp(z.fat);
   return {
     viscosity: oil * hydrodynamicFactor(Math.min(packing, 3)),

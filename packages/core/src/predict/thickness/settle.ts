@@ -53,7 +53,7 @@ export function settle(
   const droplets = s.fatVolume * mix.fat;
   const packing = (water.solids / s.particlePacking + droplets / s.dropletPacking) / volume;
   const dropletShare = droplets / Math.max(droplets + water.solids, 1e-9);
-  const jam = jammed(packing, dropletShare);
+  const jam = jammed(packing, dropletShare, Math.min(mix.nutVolume / Math.max(water.solids, 1e-9), 1));
   const starch = starchConcentrations(mix, water),
     dissolved = soluteConcentrations(mix, water),
     solutes = actingTogether(dissolved);

@@ -5,9 +5,13 @@ import { suspension as s } from '../particle/suspension.params.js';
 const roundedPositive = (x: number): number =>
   (x + Math.sqrt(x * x + 4 * s.packingSoftness * s.packingSoftness)) / 2;
 
-/** How far a suspension is jammed: 0 without particles; particles that stick begin sooner than droplets. */
-export function jammed(packing: number, dropletShare: number): number {
-  const width = s.jammingWidth + (s.dropletJammingWidth - s.jammingWidth) * dropletShare;
+/**
+ * How far a suspension is jammed: 0 without particles; particles that stick begin sooner than droplets.
+ * @param nutShare of the particles that are not droplets
+ */
+export function jammed(packing: number, dropletShare: number, nutShare: number): number {
+  const particles = s.jammingWidth + (s.nutJammingWidth - s.jammingWidth) * nutShare;
+  const width = particles + (s.dropletJammingWidth - particles) * dropletShare;
   return softplus(packing - s.jamming0, width) - softplus(-s.jamming0, width);
 }
 
