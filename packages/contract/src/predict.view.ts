@@ -6,6 +6,7 @@ import type {
   PropertyContributions,
   SpreadableWindow,
   ThicknessClass,
+  WordChance,
   Warning,
 } from '@alterum/core';
 
@@ -76,6 +77,7 @@ export interface PredictResponse {
   readonly yieldStressPa: number;
   readonly thicknessClass: ThicknessClass;
   readonly thicknessRange: readonly [ThicknessClass, ThicknessClass];
+  readonly thicknessWords: readonly WordChance[];
   readonly stretchCm: BandView;
   readonly curdlingProbability: number;
   readonly graininess: number;

@@ -158,7 +158,7 @@ export type { PointPrediction, Prediction, PredictionFlag } from './predict/pred
 export { type Report, reportOn } from './predict/report.js';
 export type { SpreadableWindow } from './predict/spreadable-window.js';
 export { CURVE_RANGE, type CurvePoint, plainCurve, temperatureCurve } from './predict/temperature-curve.js';
-export { CLASS_EDGES, type ThicknessClass } from './predict/thickness/thickness-class.js';
+export { CLASS_EDGES, type ThicknessClass, type WordChance } from './predict/thickness/thickness-class.js';
 export type { Band } from './predict/uncertainty/band.js';
 export { type Warning, warningsOf } from './predict/warnings.js';
 

@@ -112,6 +112,7 @@ export function predictResponse({
     yieldStressPa: p.yieldStress.mid,
     thicknessClass: p.thicknessClass,
     thicknessRange: p.thicknessRange,
+    thicknessWords: p.thicknessWords,
     stretchCm: p.stretch,
     curdlingProbability: p.curdling,
     graininess: p.graininess,

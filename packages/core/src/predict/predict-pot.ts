@@ -11,7 +11,7 @@ import { creamingIndex, oilingOffRisk } from './stability/creaming.js';
 import { weepingPercent } from './stability/weeping.js';
 import { pullLength } from './stretch/pull-length.js';
 import { gumIds } from '../ingredient/substance.js';
-import { type Classed, textureClassOf, thicknessClassOf } from './thickness/thickness-class.js';
+import { textureClassOf, thicknessClassOf, wordChances, wordRange } from './thickness/thickness-class.js';
 import { tasteOf } from './taste/taste.js';
 import { type Band, bandOf } from './uncertainty/band.js';
 import { type Spread, spreadAt } from './spread.js';
@@ -47,6 +47,13 @@ function linearBand(mid: number, sd: number): Band {
   return { low: mid - K80 * sd, mid, high: mid + K80 * sd };
 }
 
+/** Share of the mass below which fat is too little to be called solid or not. @source assumed */
+const FAT_SEEN = 0.0002;
+
+/** Log standard deviation that a band stands for. */
+const sdOfBand = ({ low, high }: Band): number =>
+  low > 0 ? Math.log(high / low) / (2 * K80) : 0;
+
 /** Figures that have a band. */
 export const bandedFigures = [
   'fat',
@@ -79,8 +86,7 @@ export function predictPot(
 ): PointPrediction {
   const pulled = pullLength(mix, flow, at, offsets);
   const spread = knownSpread ?? spreadAt(mix, at, flow, pulled, offsets);
-  const taste = tasteOf(mix),
-    texture = textureClassOf(mix, flow, at.temperature);
+  const taste = tasteOf(mix);
   const unsure = guessedTasteSd * mix.guessedShare;
   const mass = Math.max(mix.mass, 1e-9),
     per100 = (g: number) => (100 * g) / mass;
@@ -88,11 +94,11 @@ export function predictPot(
     (figure === 'pH' ? linearBand : bandOf)(mid, amounts ? Math.hypot(sd, amounts[figure]) : sd);
   const viscosity = banded('viscosity', flow.viscosity, spread.viscosity),
     yieldStress = banded('yieldStress', flow.yieldStress, spread.yieldStress);
-  const edge = (end: 'low' | 'high'): Classed => ({
-    ...flow,
-    viscosity: viscosity[end],
-    yieldStress: yieldStress[end],
-  });
+  const said = textureClassOf(mix, flow, at.temperature) ?? thicknessClassOf(flow),
+    words = wordChances(mix, flow, at.temperature, {
+      viscosity: sdOfBand(viscosity),
+      yieldStress: sdOfBand(yieldStress),
+    });
   const reflectance = mix.absorption.map(reflectanceFromRatio) as unknown as Reflectance;
   return {
     massG: Math.max(mix.mass, 0),
@@ -108,8 +114,9 @@ export function predictPot(
     energyKcal: banded('energyKcal', energyOf(mix), compositionCv.energy),
     viscosity,
     yieldStress,
-    thicknessClass: texture ?? thicknessClassOf(flow),
-    thicknessRange: [texture ?? thicknessClassOf(edge('low')), texture ?? thicknessClassOf(edge('high'))],
+    thicknessClass: said,
+    thicknessRange: wordRange(words, said),
+    thicknessWords: words,
     stretch: banded('stretch', pulled, spread.stretch),
     curdling: curdlingProbability(mix),
     graininess: graininessOf(mix),
@@ -123,7 +130,7 @@ export function predictPot(
     absorbedG: mix.absorbed,
     broughtG: mix.broughtG,
     particleSizeUm: mix.meanDiameter,
-    solidFat: flow.solidFat,
+    solidFat: flow.solidFat * (mix.fat / Math.max(mix.fat + FAT_SEEN * mix.mass, 1e-9)),
     colour: { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) },
     flags: flagsOf(mix, mix.boilsOff),
   };

@@ -1,5 +1,5 @@
 import type { Lab } from './colour/pigment.js';
-import type { ThicknessClass } from './thickness/thickness-class.js';
+import type { ThicknessClass, WordChance } from './thickness/thickness-class.js';
 import type { CurvePoint } from './temperature-curve.js';
 import type { Band } from './uncertainty/band.js';
 
@@ -38,8 +38,9 @@ export interface PointPrediction {
   /** Pa. */
   readonly yieldStress: Band;
   readonly thicknessClass: ThicknessClass;
-  /** The words at both ends of the band. */
+  /** The words that span four fifths of the chances, thinnest first; and how likely each word is. */
   readonly thicknessRange: readonly [ThicknessClass, ThicknessClass];
+  readonly thicknessWords: readonly WordChance[];
   /** Length of the strand a fork lifts, cm. */
   readonly stretch: Band;
   /** 0..1. */

@@ -18,6 +18,7 @@ import { sugarSweetness } from '../taste/sugar.params.js';
 import { sugarThickening } from '../thickness/solvent.params.js';
 import { assembly as a } from './assemble.params.js';
 import { separated } from './separated.js';
+import type { ParticleState } from './particle-state.js';
 import { sourFlocs } from '../particle/sour-flocs.js';
 import { absorptionOf } from './colour-state.js';
 import { throughHeatAndBlade } from './cooked-lines.js';
@@ -50,6 +51,12 @@ function gelatinizer(water: CookingWater): (heat: HeatHistory) => Float64Array {
     if (!shares) known.set(heat, (shares = gelatinizedShares(heat, water)));
     return shares;
   };
+}
+
+/** Mass-weighted mean of the logarithm of particle sizes, µm; towards 0 where there is hardly anything to be felt. */
+function meanDiameter({ weight, weightedLog }: ParticleState, mass: number): number {
+  if (!(weight > 0)) return 0;
+  return Math.exp(weightedLog / weight) * (weight / (weight + a.grainsSeen * mass));
 }
 
 type Cooked = Pick<Recipe, 'lines' | 'process' | 'method'> & Partial<Pick<Recipe, 'serving'>>;
@@ -214,10 +221,10 @@ function assembled(recipe: Cooked): Assembled {
     isoelectricPh:
       coagulatingProtein > 0 ? total('coagulatingAtIsoelectric') / coagulatingProtein : ANY_ISOELECTRIC_PH,
     grains: particles.grains,
-    meanDiameter: particles.weight > 0 ? Math.exp(particles.weightedLog / particles.weight) : 0,
-    largestDiameter: particles.largest,
+    meanDiameter: meanDiameter(particles, mass),
+    coarseness: mass > 0 ? particles.coarse / (particles.coarse + a.coarseSeen * mass) : 0,
     guessedShare: weighedMass > 0 ? total('guessed') / weighedMass : 0,
-    absorption: absorptionOf(colour),
+    absorption: absorptionOf(colour, mass),
     curdledBefore: 0,
   };
   return {

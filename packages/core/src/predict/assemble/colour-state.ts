@@ -33,8 +33,14 @@ export function addColour(into: ColourState, { c, g, made }: Weighed, diameter: 
 
 export const noColour = (): ColourState => ({ scattering: 0, absorbed: [0, 0, 0] });
 
-/** Mean absorption over scattering per colour channel (Kubelka–Munk). */
-export function absorptionOf({ scattering, absorbed }: ColourState): Mixture['absorption'] {
-  const all = Math.max(scattering, 1e-9);
-  return [absorbed[0] / all, absorbed[1] / all, absorbed[2] / all];
+/** What a bowl throws back through clear liquid, per g of it; and its colour, CIELAB. @source assumed: a trace does not paint it */
+const BOWL = 0.003,
+  bowl = absorptionRatio([95, 0, 0]);
+
+/** Mean absorption over scattering per colour channel (Kubelka–Munk). @param mass g of the pot */
+export function absorptionOf({ scattering, absorbed }: ColourState, mass: number): Mixture['absorption'] {
+  const white = BOWL * Math.max(mass, 0),
+    all = Math.max(scattering + white, 1e-9);
+  const of = (channel: 0 | 1 | 2): number => (absorbed[channel] + white * (bowl[channel] ?? 0)) / all;
+  return [of(0), of(1), of(2)];
 }

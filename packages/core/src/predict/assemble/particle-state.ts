@@ -2,6 +2,7 @@ import { logistic } from '../../numeric/smooth-step.js';
 import { type Ground, grainFelt } from '../particle/comminute.js';
 import { comminution } from '../particle/comminution.params.js';
 import { proteinVolume, suspension } from '../particle/suspension.params.js';
+import { pull } from '../stretch/pull-length.params.js';
 import type { HeatHistory } from '../starch/gelatinize.js';
 import { assembly as a } from './assemble.params.js';
 import type { CompiledIngredient } from './compiled-ingredient.js';
@@ -18,7 +19,8 @@ export interface ParticleState {
   grains: number;
   weight: number;
   weightedLog: number;
-  largest: number;
+  /** g of solids, each by how far its size breaks strands. */
+  coarse: number;
 }
 
 /** mL that heat-unfolded pulse protein holds beyond what its particles held raw. */
@@ -64,7 +66,8 @@ export function addParticles(
   into.grains += solids * grainFelt(ground);
   into.weight += solids;
   into.weightedLog += solids * Math.log(ground.diameter);
-  into.largest = Math.max(into.largest, ground.diameter);
+  const over = Math.max(ground.diameter - pull.coarseFrom, 0) / pull.coarseScale;
+  into.coarse += solids * (over / (1 + over));
 }
 
 export const noParticles = (): ParticleState => ({
@@ -77,7 +80,7 @@ export const noParticles = (): ParticleState => ({
   grains: 0,
   weight: 0,
   weightedLog: 0,
-  largest: 0,
+  coarse: 0,
 });
 
 /** How far heat has unfolded the globulins of pulses, 0..1. */

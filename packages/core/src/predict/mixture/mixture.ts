@@ -130,7 +130,8 @@ export interface Mixture {
   readonly grains: number;
   readonly dryHotStarch: number;
   readonly meanDiameter: number;
-  readonly largestDiameter: number;
+  /** How far coarse solids break strands, 0..1. */
+  readonly coarseness: number;
   readonly glutamate: number;
   readonly aspartate: number;
   readonly imp: number;

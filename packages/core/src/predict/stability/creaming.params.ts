@@ -9,7 +9,8 @@ export const creamingParameters = {
   emulsifierNeeded: parameter(0.012, 'g/g fat', 0.4, 'P/E', 'emulsifying protein that just covers the fat'),
   emulsifierWidth: parameter(0.005, 'g/g fat', 0.4, 'E', 'as above'),
   fatFrom: parameter(4, 'g/100 g', 0.4, 'E', 'less fat than this hides in the sauce'),
-  fatWidth: parameter(1.5, 'g/100 g', 0.4, 'E', 'as above'),
+  fatPower: parameter(3, '-', 0.3, 'E', 'as above'),
+  fatSeen: parameter(0.1, 'g/100 g', 0.5, 'E', 'less fat makes no layer that is seen'),
   thicknessHolds: parameter(900, 'mPa·s', 0.5, 'E', 'thickness of the liquid that keeps loose fat in'),
 } as const;
 export const creaming = valuesOf(creamingParameters);

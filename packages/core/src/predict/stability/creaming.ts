@@ -15,6 +15,8 @@ const SECONDS_PER_DAY = 86_400;
  */
 export function creamingIndex(mix: Mixture, flow: Consistency): number {
   if (!(mix.fat > 0)) return 0;
+  const fat = (100 * mix.fat) / Math.max(mix.mass, 1e-9),
+    seen = fat / (fat + p.fatSeen);
   const metres = dropletDiameter(mix) * 1e-6;
   const mmPerDay =
     ((p.densityDifference * 1000 * GRAVITY * metres * metres) /
@@ -22,7 +24,7 @@ export function creamingIndex(mix: Mixture, flow: Consistency): number {
     1000 *
     SECONDS_PER_DAY;
   return (
-    ((1 - flow.oilContinuous) * ((10 * mmPerDay) / (mmPerDay + p.risingScale))) /
+    (seen * (1 - flow.oilContinuous) * ((10 * mmPerDay) / (mmPerDay + p.risingScale))) /
     (1 + flow.yieldStress / p.yieldHolds)
   );
 }
@@ -32,6 +34,6 @@ export function oilingOffRisk(mix: Mixture, flow: Consistency): number {
   if (!(mix.fat > 0) || !(mix.mass > 0)) return 0;
   const cover = (mix.emulsifyingProtein + mix.surfactant) / mix.fat;
   const bare = logistic((p.emulsifierNeeded - cover) / p.emulsifierWidth);
-  const enough = logistic(((100 * mix.fat) / mix.mass - p.fatFrom) / p.fatWidth);
+  const enough = 1 / (1 + (p.fatFrom / Math.max((100 * mix.fat) / mix.mass, 1e-9)) ** p.fatPower);
   return ((1 - flow.oilContinuous) * bare * enough) / (1 + flow.viscosity / p.thicknessHolds);
 }

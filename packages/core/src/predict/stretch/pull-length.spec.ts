@@ -82,7 +82,7 @@ test('hard particles break strands: by their volume, and by their size where the
     6,
   );
   const coarse = pullLength(
-    { ...fine.mix, largestDiameter: pull.coarseFrom + pull.coarseScale },
+    { ...fine.mix, coarseness: 0.5 },
     fine.flow,
     momentAt,
   );

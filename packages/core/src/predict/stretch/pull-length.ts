@@ -52,8 +52,7 @@ export function pullLength(
   const fatVolume = flow.dropletShare * flow.dispersedVolume,
     solidVolume = (1 - flow.dropletShare) * flow.dispersedVolume;
   const broken =
-    Math.exp(-p.fatShortens * fatVolume - p.particlesBreak * solidVolume) /
-    (1 + Math.max(mix.largestDiameter - p.coarseFrom, 0) / p.coarseScale);
+    Math.exp(-p.fatShortens * fatVolume - p.particlesBreak * solidVolume) * (1 - mix.coarseness);
   const cooked = mix.hydrolysis * (1 - p.brokenGranules * mix.breakdown);
   const warm =
     logistic((at.temperature - p.warmFrom) / p.warmWidth) *
