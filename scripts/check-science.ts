@@ -2,7 +2,13 @@ import { labelTotals } from '../packages/core/science/labels/label-totals';
 import { larderTable } from '../packages/core/src/larder/catalog/larder-table';
 import { anchors } from '../packages/core/science/anchor-table';
 import committed from '../packages/core/science/committed.json';
-import { type AnchorResult, resultOf, standingOf, type Total, totalsOf } from '../packages/core/science/evidence';
+import {
+  type AnchorResult,
+  resultOf,
+  standingOf,
+  type Total,
+  totalsOf,
+} from '../packages/core/science/evidence';
 import { movedFigures } from '../packages/core/science/pinned-figures';
 import heldBack from '../packages/core/science/held-back.json';
 import { brokenInvariants } from '../packages/core/science/invariants';

@@ -51,9 +51,7 @@ export function resultOf(anchor: Anchor): AnchorResult {
     predicted,
     inside: insideReference(predicted, anchor.reference),
     heldBack: isHeldBack(anchor),
-    ...(low > 0 && predicted > 0
-      ? { fold: Math.max(predicted / middle, middle / predicted) }
-      : {}),
+    ...(low > 0 && predicted > 0 ? { fold: Math.max(predicted / middle, middle / predicted) } : {}),
     ...(band && band.low > 0 ? { width: band.high / band.low } : {}),
     ...(band && low > 0
       ? {

@@ -89,7 +89,7 @@ test('a trace of a sauce that was boiled, blended and split changes nothing in a
     [
       ['soya-drink', 400],
       ['lemon-juice', 40],
-      ['corn-starch', 20],
+      ['corn-starch', 8],
     ],
     {
       method: [

@@ -44,7 +44,15 @@ export const soluteIds = [...gumIds, 'protein'] as const;
 export type SoluteId = (typeof soluteIds)[number];
 
 /** Sugars by how sweet they are and how thick they make water. */
-export const sugarKinds = ['sucrose', 'invert', 'fructose', 'glucose', 'maltose', 'lactose', 'mixed'] as const;
+export const sugarKinds = [
+  'sucrose',
+  'invert',
+  'fructose',
+  'glucose',
+  'maltose',
+  'lactose',
+  'mixed',
+] as const;
 export type SugarKind = (typeof sugarKinds)[number];
 
 /** Fats by how much of them is solid at which temperature. */

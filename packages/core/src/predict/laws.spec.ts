@@ -63,8 +63,9 @@ test('twice the batch has the same thickness, taste and pH', () => {
   }
 });
 
-test('on every branch, hotter is never thicker', () => {
+test('on every branch, hotter is never thicker, but for what sets by heat and melts cold', () => {
   for (const recipe of recipes) {
+    if (recipe.lines.some(({ ingredient }) => ingredient.per100.gums?.methylcellulose)) continue;
     const mix = assemble(recipe);
     for (const storage of storages) {
       const t = recipe.serving.temperatureC;
@@ -125,10 +126,11 @@ test('more blending never coarsens', () => {
   }
 });
 
-test('solid fat falls with heat, and a mix lies between its parts', () => {
+test('solid fat falls with heat and is gone at 75 °C; a mix is never harder than its parts side by side', () => {
   const only = (i: number) => Float64Array.from(fatTypes, (_, k) => (k === i ? 1 : 0));
   for (let i = 0; i < fatTypes.length; i++) {
-    for (let t = 0; t < 45; t++) {
+    expect(solidFatOfMix(only(i), 75)).toBe(0);
+    for (let t = 0; t < 75; t++) {
       const here = solidFatOfMix(only(i), t),
         other = solidFatOfMix(only((i + 3) % fatTypes.length), t);
       const mix = solidFatOfMix(
@@ -136,8 +138,7 @@ test('solid fat falls with heat, and a mix lies between its parts', () => {
         t,
       );
       expect(solidFatOfMix(only(i), t + 1)).toBeLessThanOrEqual(here);
-      expect(mix).toBeGreaterThanOrEqual(Math.min(here, other) - 1e-9);
-      expect(mix).toBeLessThanOrEqual(Math.max(here, other) + 1e-9);
+      expect(mix).toBeLessThanOrEqual(0.4 * here + 0.6 * other + 1e-9);
     }
   }
 });

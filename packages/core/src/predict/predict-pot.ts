@@ -51,8 +51,7 @@ function linearBand(mid: number, sd: number): Band {
 const FAT_SEEN = 0.0002;
 
 /** Log standard deviation that a band stands for. */
-const sdOfBand = ({ low, high }: Band): number =>
-  low > 0 ? Math.log(high / low) / (2 * K80) : 0;
+const sdOfBand = ({ low, high }: Band): number => (low > 0 ? Math.log(high / low) / (2 * K80) : 0);
 
 /** Figures that have a band. */
 export const bandedFigures = [

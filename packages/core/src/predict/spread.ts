@@ -32,7 +32,7 @@ const moves: Readonly<Record<OffsetName, (mix: Mixture, flow: Consistency) => bo
     starchRows.some((row, i) => row.group === 'rootStarch' && (mix.dispersedStarch[i] ?? 0) > 0),
   gum: (mix) => soluteRows.some((row, i) => row.group === 'gum' && (mix.solutes[i] ?? 0) > 0),
   protein: (mix) => soluteRows.some((row, i) => row.group === 'protein' && (mix.solutes[i] ?? 0) > 0),
-  seed: (mix) => mix.particleVolume + mix.curdVolume + mix.cellStarch > 0,
+  seed: (mix) => mix.particleVolume + mix.curdVolume + mix.coagulatingProtein + mix.cellStarch > 0,
   cellWall: (mix) => mix.cellWallVolume > 0,
   jamming: (_mix, flow) => flow.packing > LEAST_PACKING,
   gel: (_mix, flow) => flow.gelStress > LEAST_STRESS,

@@ -41,7 +41,7 @@ export const plantMilks = shelfOf('plant milks', { role: 'liquid', source: 'S-05
   {
     id: 'water', name: 'Water', also: ['tap water', 'cooking water', 'boiling water', 'cold water'],
     per100: { water: 100 },
-    acts: { pH: 7.2, bufferMmol: 0.12, lab: [95, 0, 0], scattering: 0 },
+    acts: { pH: 7.2, bufferMmol: 0.05, lab: [95, 0, 0], scattering: 0 },
     measures: { density: 1 },
   },
   {

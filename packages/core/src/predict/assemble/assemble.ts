@@ -19,7 +19,7 @@ import { sugarThickening } from '../thickness/solvent.params.js';
 import { assembly as a } from './assemble.params.js';
 import { separated } from './separated.js';
 import type { ParticleState } from './particle-state.js';
-import { sourFlocs } from '../particle/sour-flocs.js';
+import { shrunkByHeat } from '../particle/sour-flocs.js';
 import { absorptionOf } from './colour-state.js';
 import { throughHeatAndBlade } from './cooked-lines.js';
 import { potWater } from './pot-water.js';
@@ -39,7 +39,8 @@ function doubtOf(lines: readonly Weighed[], boilsOffSd: number, water: number): 
 }
 
 /** g of sugars on the scale, before any soak drew some out. */
-const allSugars = (lines: readonly Weighed[]): number => lines.reduce((all, { c, g }) => all + c.sugars * g, 0);
+const allSugars = (lines: readonly Weighed[]): number =>
+  lines.reduce((all, { c, g }) => all + c.sugars * g, 0);
 
 const sum = (values: Float64Array): number => values.reduce((all, value) => all + value, 0);
 
@@ -205,7 +206,8 @@ function assembled(recipe: Cooked): Assembled {
     acidMoments: moments,
     breakdown: breakdownProgress(heat),
     particleVolume: particles.volume,
-    curdVolume: particles.curd + sourFlocs(coagulatingProtein - total('culturedProtein'), pH, moments),
+    curdVolume: particles.curd,
+    flocsShrunk: shrunkByHeat(moments),
     nutVolume: particles.nut,
     pieceVolume: particles.pieces + inPieces.volume,
     cellWallVolume: particles.cellWall,

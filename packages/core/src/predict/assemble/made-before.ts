@@ -1,7 +1,7 @@
 import { madeBefore, type MadeBefore } from '../../recipe/made-before.js';
 import type { Process, RecipeLine } from '../../recipe/recipe.js';
 import type { Mixture } from '../mixture/mixture.js';
-import { curdlingProbability } from '../stability/curdling.js';
+import { splittingProbability } from '../stability/curdling.js';
 import { eitherOf } from '../../numeric/either-of.js';
 import type { LineCourse } from './line-course.js';
 import type { Weighed } from './weighed.js';
@@ -88,10 +88,18 @@ export function withMadeBefore(
     ),
     hydrolysis: mix.hydrolysis * (1 - ofStarch(({ hydrolysis }) => 1 - hydrolysis)),
     browning: mix.browning + browned,
+    flocsShrunk: eitherOf(
+      mix.flocsShrunk,
+      sharedOut(
+        ({ coagulatingProtein }) => coagulatingProtein,
+        mix.coagulatingProtein,
+        ({ flocsShrunk }) => flocsShrunk,
+      ),
+    ),
     curdledBefore: sharedOut(
       ({ coagulatingProtein }) => coagulatingProtein,
       mix.coagulatingProtein,
-      curdlingProbability,
+      splittingProbability,
     ),
   };
 }

@@ -55,7 +55,10 @@ export function addStarch(
 ): void {
   const b = line.ingredient.behaviour;
   const opened = 1 - Math.exp(-work / OPENING_WORK);
-  const cells = b.particles === 'nut' ? eitherOf(b.cellEnclosed, gelatinization.nutCells * made.softened) : b.cellEnclosed;
+  const cells =
+    b.particles === 'nut'
+      ? eitherOf(b.cellEnclosed, gelatinization.nutCells * made.softened)
+      : b.cellEnclosed;
   const enclosed = cells * (1 - gelatinization.blendedCellLoss * fineness * opened);
   for (let i = 0; i < starchIds.length; i++) {
     const mass = (c.starch[i] ?? 0) * g * kept;

@@ -92,7 +92,7 @@ export const fatParameters = {
   innerPacking: parameter(0.66, '-', 0.08, 'E', 'A39'),
   crystalPacking: parameter(0.9, '-', 0.1, 'E', 'A40'),
   inversionRatio: parameter(0.42, 'g water/g fat', 0.2, 'P/E', 'below it oil is the continuous phase'),
-  coverHoldsOut: parameter(1.5, 'ln', 0.3, 'P/E', 'U05–U15: mayonnaise of 82 % oil with egg, soya or mustard is still oil in water'),
+  coverHoldsOut: parameter(1.8, 'ln', 0.3, 'P/E', 'U05–U15: mayonnaise of 82 % oil with egg, soya or mustard is still oil in water'),
   spreadRatio: parameter(1.3, 'g water/g fat', 0.3, 'P/E', 'F50, F53: a spread of 40 % fat is still water in oil'),
   spreadMelts: parameter(38, '°C', 0.05, 'P', 'melted, it is fat and water again'),
   spreadMeltsWidth: parameter(2, '°C', 0.3, 'E', 'as above'),

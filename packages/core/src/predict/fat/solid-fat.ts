@@ -26,9 +26,7 @@ function interpolate(table: readonly number[], tC: number): number {
 
 const families: readonly CrystalFamily[] = [...new Set(fatTypes.map((type) => crystalFamily[type]))];
 const familyPlace = fatTypes.map((type) => families.indexOf(crystalFamily[type]));
-const pairs = eutectics.map(
-  ([a, b, loss]) => [families.indexOf(a), families.indexOf(b), loss] as const,
-);
+const pairs = eutectics.map(([a, b, loss]) => [families.indexOf(a), families.indexOf(b), loss] as const);
 
 /**
  * Share of the solids that is left where fats that do not fit into each other's crystals are together: equal parts lose most,
@@ -62,7 +60,15 @@ export function solidFatOfMix(fatByType: Float64Array, tC: number): number {
     shares[familyPlace[i]!]! += mass;
   });
   if (!(all > 0)) return 0;
-  return (solid / all) * (solid > 0 ? eutecticLeft(shares.map((g) => g / all), tC) : 1);
+  return (
+    (solid / all) *
+    (solid > 0
+      ? eutecticLeft(
+          shares.map((g) => g / all),
+          tC,
+        )
+      : 1)
+  );
 }
 
 const melted = fatTypes.map((type) => Math.log(meltedAgainstOil[type]));

@@ -101,6 +101,8 @@ export interface Mixture {
   /** Hydrated volume of nut, seed, pulse and flour particles; of curd; of vegetable cell walls; dry volume of all. */
   readonly particleVolume: number;
   readonly curdVolume: number;
+  /** How far flocs of soured protein met heat, 0..1. */
+  readonly flocsShrunk: number;
   readonly cellWallVolume: number;
   /** The part of the particle volume that is nut or seed, and what of the batch never met a blade, mL. */
   readonly nutVolume: number;

@@ -1,25 +1,28 @@
 import { logistic } from '../../numeric/smooth-step.js';
 import type { AcidMoment } from '../mixture/acid-moment.js';
+import type { Mixture } from '../mixture/mixture.js';
 import { sourFlocs as p } from './sour-flocs.params.js';
 
 /** How far acid has made flocs of protein, 0..1. */
 const flocculated = (pH: number): number =>
   logistic((p.below - pH) / p.belowWidth) * logistic((pH - p.above) / p.aboveWidth);
 
-/**
- * mL that dissolved drink protein takes up once acid has made flocs of it; less where they met heat, which shrinks them to curd.
- * @param protein g that can coagulate   @param pH of the finished pot
- * @source S-03 (acid gels), as recalled
- */
-export function sourFlocs(protein: number, pH: number, moments: readonly AcidMoment[]): number {
-  if (!(protein > 0)) return 0;
-  const hottest = moments.reduce(
-    (most, { pH: then, temperatureC, contact }) =>
-      Math.max(
-        most,
-        flocculated(then) * contact * logistic((temperatureC - p.hotFrom) / p.hotWidth),
-      ),
+/** How far flocs of sour protein met heat, which shrinks them to curd, 0..1. */
+export const shrunkByHeat = (moments: readonly AcidMoment[]): number =>
+  moments.reduce(
+    (most, { pH, temperatureC, contact }) =>
+      Math.max(most, flocculated(pH) * contact * logistic((temperatureC - p.hotFrom) / p.hotWidth)),
     0,
   );
-  return protein * p.volume * flocculated(pH) * (1 - p.hotShrinks * hottest);
-}
+
+/**
+ * mL that dissolved drink protein takes up once acid has made flocs of it; less where they met heat.
+ * @source S-03 (acid gels), as recalled
+ */
+export const flocVolume = (
+  mix: Pick<Mixture, 'coagulatingProtein' | 'culturedProtein' | 'pH' | 'flocsShrunk'>,
+): number =>
+  Math.max(mix.coagulatingProtein - mix.culturedProtein, 0) *
+  p.volume *
+  flocculated(mix.pH) *
+  (1 - p.hotShrinks * mix.flocsShrunk);

@@ -26,18 +26,23 @@ function atMoment(mix: Mixture, moment: AcidMoment, protein: number): number {
   );
 }
 
-/**
- * Probability that the pot splits or curdles, 0..1: the worst of the moments at which acid and heat met. What went in after the
- * heat does not curdle what was heated before it.
- * @source engine notes E-9
- */
-export function curdlingProbability(mix: Mixture): number {
-  const protein = (100 * mix.coagulatingProtein) / Math.max(mix.water, 1e-9);
+/** g of protein that can coagulate in 100 g of water. */
+const coagulating = (mix: Mixture): number => (100 * mix.coagulatingProtein) / Math.max(mix.water, 1e-9);
+
+/** Probability that what can split does, 0..1, however little of it there is. */
+export function splittingProbability(mix: Mixture): number {
+  const protein = coagulating(mix);
   if (!(protein > 0)) return 0;
-  // Hardly any protein makes no curd that anyone sees.
-  const seen = 1 - Math.exp(-protein / p.leastProtein);
   return mix.acidMoments.reduce(
-    (worst, moment) => Math.max(worst, seen * atMoment(mix, moment, protein)),
+    (worst, moment) => Math.max(worst, atMoment(mix, moment, protein)),
     mix.curdledBefore,
   );
 }
+
+/**
+ * Probability that the pot is seen to split or curdle, 0..1: the worst of the moments at which acid and heat met. What went in after
+ * the heat does not curdle what was heated before it, and hardly any protein makes no curd that anyone sees.
+ * @source engine notes E-9
+ */
+export const curdlingProbability = (mix: Mixture): number =>
+  splittingProbability(mix) * (1 - Math.exp(-coagulating(mix) / p.leastProtein));

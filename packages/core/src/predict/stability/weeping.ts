@@ -19,7 +19,7 @@ export const weepingParameters = {
   xanthanHolds: parameter(0.05, 'g/100 g', 0.4, 'E', 'xanthan holds the water'),
   acidFactor: parameter(1.2, '-', 0.3, 'E', 'hydrolysed starch lets more go'),
   acidBelow: parameter(0.8, '-', 0.1, 'E', 'as above'),
-  acidWidth: parameter(0.05, '-', 0.3, 'E', 'as above'),
+  acidWidth: parameter(0.02, '-', 0.3, 'E', 'as above'),
   pulpSeen: parameter(0.01, 'volume share', 0.5, 'E', 'less pulp than this makes no purée'),
   most: parameter(25, '% of mass', 0, 'E', 'end of the scale'),
 } as const;
@@ -28,7 +28,9 @@ const holdingSerum = soluteWeights((row) => (row.holdsSerum ? 1 : 0));
 
 /** Water let go, % of the mass: serum of a loose purée and syneresis of a stored starch gel. */
 export function weepingPercent(mix: Mixture, flow: Consistency, days: number): number {
-  const puree = mix.cellWallVolume / Math.max(mix.cellWallVolume + mix.particleVolume + p.pulpSeen * mix.suspensionVolume, 1e-9);
+  const puree =
+    mix.cellWallVolume /
+    Math.max(mix.cellWallVolume + mix.particleVolume + p.pulpSeen * mix.suspensionVolume, 1e-9);
   const serum =
     (p.serum * logistic((p.loosePacking - flow.packing) / p.looseWidth) * puree) /
     ((1 + (flow.viscosity / p.thickScale) ** p.thickExponent) * (1 + flow.yieldStress / p.yieldScale));

@@ -81,10 +81,6 @@ test('hard particles break strands: by their volume, and by their size where the
     Math.exp((pull.particlesBreak * solid) / 2),
     6,
   );
-  const coarse = pullLength(
-    { ...fine.mix, coarseness: 0.5 },
-    fine.flow,
-    momentAt,
-  );
+  const coarse = pullLength({ ...fine.mix, coarseness: 0.5 }, fine.flow, momentAt);
   expect((coarse - thread(fine)) / (fine.length - thread(fine))).toBeCloseTo(0.5, 6);
 });

@@ -51,8 +51,7 @@ export function pullLength(
   const rubber = p.rubberyLeft + (1 - p.rubberyLeft) * logistic((p.rubbery - c) / p.rubberyWidth);
   const fatVolume = flow.dropletShare * flow.dispersedVolume,
     solidVolume = (1 - flow.dropletShare) * flow.dispersedVolume;
-  const broken =
-    Math.exp(-p.fatShortens * fatVolume - p.particlesBreak * solidVolume) * (1 - mix.coarseness);
+  const broken = Math.exp(-p.fatShortens * fatVolume - p.particlesBreak * solidVolume) * (1 - mix.coarseness);
   const cooked = mix.hydrolysis * (1 - p.brokenGranules * mix.breakdown);
   const warm =
     logistic((at.temperature - p.warmFrom) / p.warmWidth) *

@@ -46,7 +46,7 @@ function needMet(row: GelRow, c: number, mix: Mixture): number {
   if (row.needs !== 'sugar and acid') return 1;
   const sugars = mix.sugars / Math.max(mix.sugars + mix.water, 1e-9);
   return (
-      logistic((100 * sugars - n.sugarFrom) / n.sugarWidth) * logistic((n.acidBelow - mix.pH) / n.acidWidth)
+    logistic((100 * sugars - n.sugarFrom) / n.sugarWidth) * logistic((n.acidBelow - mix.pH) / n.acidWidth)
   );
 }
 

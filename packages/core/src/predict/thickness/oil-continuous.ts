@@ -26,9 +26,9 @@ export function chilledEmulsionStress(mix: Mixture, solidFat: number): number {
   return (
     knit * fatNetwork(solidFat, fatShare) +
     fat.chilledEmulsion *
-    softplus(fatShare - fat.chilledOnset, fat.chilledWidth) ** fat.chilledExponent *
-    (solidFat / 100) ** fat.chilledCrystalExponent *
-    (1 - Math.min(mix.emulsifiedFat, 1)) ** fat.chilledEmulsifierExponent
+      softplus(fatShare - fat.chilledOnset, fat.chilledWidth) ** fat.chilledExponent *
+      (solidFat / 100) ** fat.chilledCrystalExponent *
+      (1 - Math.min(mix.emulsifiedFat, 1)) ** fat.chilledEmulsifierExponent
   );
 }
 

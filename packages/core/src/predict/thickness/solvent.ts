@@ -51,7 +51,10 @@ export function againstWater(on: Solvent, tC: number): number {
 }
 
 /** mPa·s of the liquid without what thickens it, and the factor on what the thickeners add. */
-export function solventAt(on: Solvent, tC: number): { readonly viscosity: number; readonly onThickeners: number } {
+export function solventAt(
+  on: Solvent,
+  tC: number,
+): { readonly viscosity: number; readonly onThickeners: number } {
   const factor = againstWater(on, tC);
   return { viscosity: waterViscosity(tC) * factor, onThickeners: factor ** p.thickenerShare };
 }

@@ -34,4 +34,5 @@ export const suspensionStress = (jam: number, dropletShare: number, stiffness: n
  * packed into it, so that it counts as thinner. A factor k on a Newtonian liquid is k^((1 + n)/2) on one of flow index n.
  * @source S-03 (suspensions in power-law liquids, homogenisation), as recalled
  */
-export const inThinningLiquid = (factor: number, flowIndex: number): number => factor ** ((1 + flowIndex) / 2);
+export const inThinningLiquid = (factor: number, flowIndex: number): number =>
+  factor ** ((1 + flowIndex) / 2);

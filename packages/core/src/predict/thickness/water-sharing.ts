@@ -1,5 +1,6 @@
 import type { Storage } from '../../recipe/recipe.js';
 import type { Mixture } from '../mixture/mixture.js';
+import { flocVolume } from '../particle/sour-flocs.js';
 import { suspension as s } from '../particle/suspension.params.js';
 import type { KitchenOffsets } from '../uncertainty/kitchen-offsets.params.js';
 import type { Moment } from './flow.js';
@@ -35,7 +36,8 @@ export function shareWater(
 ): Water {
   const all = mix.water * Math.exp(z.water);
   const seed = Math.exp(z.seed);
-  const curd = mix.curdVolume > 0 ? mix.curdVolume * curdOpening(mix.curdVolume / volume) : 0;
+  const loose = mix.curdVolume + flocVolume(mix),
+    curd = loose > 0 ? loose * curdOpening(loose / volume) : 0;
   const firm =
     (mix.particleVolume +
       mix.nutVolume * fridgeSwelling(storage, days) +
@@ -43,8 +45,8 @@ export function shareWater(
       s.cellStarchVolume * mix.cellStarch) *
       seed +
     s.rawStarchVolume * mix.rawStarch;
-  const loose = mix.cellWallVolume * Math.exp(z.cellWall);
-  const solids = firm + (loose > 0 ? loose * crowding((firm + loose) / (s.particlePacking * volume)) : 0);
+  const soft = mix.cellWallVolume * Math.exp(z.cellWall);
+  const solids = firm + (soft > 0 ? soft * crowding((firm + soft) / (s.particlePacking * volume)) : 0);
   const demand = Math.max(
     solids - mix.dryParticleVolume - s.starchSorption * (mix.rawStarch + mix.cellStarch),
     0,

@@ -41,6 +41,13 @@ const MAY_STAY = 0.4,
 /** What rounding weighs: moving away from the exact amounts, a batch that weighs otherwise, one line more to change. @source assumed */
 const roundingWeights = { moved: 0.003, mass: 0.1, changed: 0.004 } as const;
 
+/** A mass in hundredths of a gram that does not leave its bounds; as it is where no hundredth lies between them. */
+function hundredthWithin(g: number, low: number, high: number): number {
+  const near = Number(g.toFixed(2));
+  const inside = near > high ? Math.floor(high * 100) / 100 : near < low ? Math.ceil(low * 100) / 100 : near;
+  return inside >= low && inside <= high ? inside : g;
+}
+
 /** Amounts a kitchen can measure near a solution, chosen together so that brief, limits and mass still hold. */
 function measured(
   space: SearchSpace,
@@ -59,8 +66,10 @@ function measured(
     const within = measurableNear(g, ingredient, unit, measuring.rounding).filter(
       ({ grams }) => grams >= (space.low[i] ?? 0) - 1e-6 && grams <= (space.high[i] ?? Infinity) + 1e-6,
     );
-    if (within.length === 0)
-      within.push({ amount: { value: Number(g.toFixed(2)), unit: 'g' }, grams: Number(g.toFixed(2)) });
+    if (within.length === 0) {
+      const grams = hundredthWithin(g, space.low[i] ?? 0, space.high[i] ?? Infinity);
+      within.push({ amount: { value: grams, unit: 'g' }, grams });
+    }
     // What hardly changes may as well stay as the cook wrote it.
     return written && Math.abs(g - present) < MAY_STAY * present && present <= (space.high[i] ?? 0)
       ? [...within, asItIs]

@@ -1,0 +1,38 @@
+import { type FatType, fatTypes } from '../../ingredient/substance.js';
+import { meltedFactor, solidFatOfMix } from './solid-fat.js';
+
+const blend = (of: Partial<Record<FatType, number>>): Float64Array =>
+  Float64Array.from(fatTypes, (type) => of[type] ?? 0);
+
+describe('cocoa butter and coconut fat soften each other, worked by hand', () => {
+  test.each([
+    [0.5, 10, 66.96],
+    [0.5, 20, 28.33],
+    [0.5, 25, 13.0],
+    [0.2, 20, 29.52],
+    [0.8, 20, 46.9],
+  ])('%d of cocoa at %d °C', (cocoa, tC, expected) => {
+    expect(solidFatOfMix(blend({ cocoa, coconut: 1 - cocoa }), tC)).toBeCloseTo(expected, 0);
+  });
+  test('equal parts are softer than either, and a trace of one softens nothing', () => {
+    const equal = solidFatOfMix(blend({ cocoa: 1, coconut: 1 }), 20);
+    expect(equal).toBeLessThan(solidFatOfMix(blend({ coconut: 1 }), 20));
+    expect(equal).toBeLessThan(solidFatOfMix(blend({ cocoa: 1 }), 20));
+    expect(solidFatOfMix(blend({ cocoa: 1, coconut: 1e-5 }), 20)).toBeCloseTo(77, 2);
+  });
+  test('in much oil the two hardly meet', () => {
+    const oil = solidFatOfMix(blend({ cocoa: 1, coconut: 1, liquid: 38 }), 20);
+    expect(oil / 2.8).toBeGreaterThan(0.97);
+  });
+  test('fats of one family mix as they are', () => {
+    expect(solidFatOfMix(blend({ coconut: 1, palmKernel: 1 }), 20)).toBeCloseTo(37.5, 9);
+  });
+});
+
+test('melted, coconut flows more easily than oil, cocoa less, flax most easily; logarithms mix', () => {
+  expect(meltedFactor(blend({ coconut: 1 }))).toBeCloseTo(0.78, 9);
+  expect(meltedFactor(blend({ cocoa: 1 }))).toBeCloseTo(1.2, 9);
+  expect(meltedFactor(blend({ polyunsaturated: 3 }))).toBeCloseTo(0.7, 9);
+  expect(meltedFactor(blend({ coconut: 1, cocoa: 1 }))).toBeCloseTo(Math.sqrt(0.78 * 1.2), 9);
+  expect(meltedFactor(blend({}))).toBe(1);
+});
