@@ -49,6 +49,7 @@ export {
   type LineFateView,
   type MoneyAndClimateView,
   type NutritionView,
+  type KeptView,
   type PredictResponse,
 } from './predict.view.js';
 export { ScheduleRequest } from './schedule.body.js';

@@ -42,6 +42,28 @@ export interface MoneyAndClimateView {
   readonly climateCovered: number;
 }
 
+/** What cooks ask of a pot once it is made. */
+export interface KeptView {
+  /** After a night at 5 °C; `meltsAtC` is null where it never set, or does not melt below the boil. */
+  readonly chilled: {
+    readonly firmnessKPa: number;
+    readonly slicesProbability: number;
+    readonly gratesProbability: number;
+    readonly meltsAtC: number | null;
+  };
+  /** That it is seen to separate when it thaws. */
+  readonly freezingProbability: number;
+  /** At 5 °C in a clean box; usual for the kind that goes off first, never a proof of safety. */
+  readonly keepsDays: {
+    readonly low: number;
+    readonly high: number;
+    readonly because: string;
+    readonly garlicInOil: boolean;
+  };
+  readonly mouthCoating: number;
+  readonly saltAsTastedPct: number;
+}
+
 /** What the model says; units stand in the names. */
 export interface PredictResponse {
   readonly massG: number;
@@ -94,6 +116,7 @@ export interface PredictResponse {
   readonly colourHex: string;
   readonly colourLab: readonly [number, number, number];
   readonly homeTests: HomeTests;
+  readonly kept: KeptView;
   readonly nutrition: {
     readonly batch: NutritionView;
     readonly portion: NutritionView;

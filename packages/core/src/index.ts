@@ -156,6 +156,7 @@ export { predict, predictAt } from './predict/predict.js';
 export { predictPot } from './predict/predict-pot.js';
 export type { PointPrediction, Prediction, PredictionFlag } from './predict/prediction.js';
 export { type Report, reportOn } from './predict/report.js';
+export type { Kept } from './predict/keeping/kept.js';
 export type { SpreadableWindow } from './predict/spreadable-window.js';
 export { CURVE_RANGE, type CurvePoint, plainCurve, temperatureCurve } from './predict/temperature-curve.js';
 export { CLASS_EDGES, type ThicknessClass, type WordChance } from './predict/thickness/thickness-class.js';

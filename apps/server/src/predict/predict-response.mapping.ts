@@ -1,9 +1,16 @@
-import type { LineFateView, MoneyAndClimateView, NutritionView, PredictResponse } from '@alterum/contract';
+import type {
+  KeptView,
+  LineFateView,
+  MoneyAndClimateView,
+  NutritionView,
+  PredictResponse,
+} from '@alterum/contract';
 import {
   type AgainstDairy,
   aromaLeft,
   assemble,
   type Band,
+  type Kept,
   contributionsOf,
   type Nutrition,
   type Prediction,
@@ -37,6 +44,19 @@ const scaled = ({ low, mid, high }: Band, by: number): Band => ({
   low: low * by,
   mid: mid * by,
   high: high * by,
+});
+
+const keptView = ({ block, freezing, keeping, mouthCoating, saltAsTasted }: Kept): KeptView => ({
+  chilled: {
+    firmnessKPa: block.firmnessKPa,
+    slicesProbability: block.slices,
+    gratesProbability: block.grates,
+    meltsAtC: block.meltsAtC ?? null,
+  },
+  freezingProbability: freezing,
+  keepsDays: keeping,
+  mouthCoating,
+  saltAsTastedPct: saltAsTasted,
 });
 
 const moneyView = ({ cost, climate }: Report, share: number): MoneyAndClimateView => ({
@@ -129,6 +149,7 @@ export function predictResponse({
     colourHex: p.colour.hex,
     colourLab: p.colour.lab,
     homeTests: report.homeTests,
+    kept: keptView(report.kept),
     nutrition: {
       batch: nutritionView(report.nutrition, p.massG, 1),
       portion: nutritionView(report.nutrition, p.massG, 1 / portions),

@@ -2,6 +2,7 @@ import { type Climate, climateOf } from './climate/climate.js';
 import { type Cost, costOf } from './cost/cost.js';
 import { type SpreadableWindow, spreadableWindow } from './spreadable-window.js';
 import { type HomeTests, homeTestsOf } from './home-test/home-tests.js';
+import { type Kept, keptOf } from './keeping/kept.js';
 import type { Recipe } from '../recipe/recipe.js';
 import { type Nutrition, nutritionOf } from './nutrition/nutrition.js';
 import { potAt } from './pot-at.js';
@@ -16,16 +17,19 @@ export interface Report {
   readonly homeTests: HomeTests;
   /** Absent for what is not a fat spread, or never spreads between the fridge and a warm kitchen. */
   readonly spreadable: SpreadableWindow | undefined;
+  readonly kept: Kept;
 }
 
 /** @throws RangeError for a negative or non-finite mass (callers validate first) */
 export function reportOn(recipe: Recipe, offsets: KitchenOffsets = noOffsets): Report {
-  const { mix, at, flow } = potAt(recipe, undefined, offsets);
+  const pot = potAt(recipe, undefined, offsets),
+    { mix, at, flow } = pot;
   return {
     nutrition: nutritionOf(mix),
     cost: costOf(recipe.lines),
     climate: climateOf(recipe.lines),
     homeTests: homeTestsOf(flow),
     spreadable: spreadableWindow(mix, at.storage, at.days),
+    kept: keptOf(pot),
   };
 }

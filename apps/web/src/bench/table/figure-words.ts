@@ -77,6 +77,73 @@ export function feelFigures(assessed: Assessed): readonly ShownFigure[] {
   ];
 }
 
+/** Probability from which something is said to happen rather than that it may. */
+const LIKELY = 0.6,
+  UNLIKELY = 0.25;
+const chanceWord = (chance: number, will: string, may: string, not: string): string =>
+  chance >= LIKELY ? will : chance > UNLIKELY ? may : not;
+
+/** The words for thickness that a cook may say of it, likeliest first, each with its chance in a hundred. */
+function thicknessChances({ thicknessWords }: PointPrediction): string {
+  const said = [...thicknessWords]
+    .filter(({ chance }) => chance >= 0.1)
+    .sort((a, b) => b.chance - a.chance)
+    .slice(1, 3)
+    .map(({ word, chance }) => `${word} ${Math.round(100 * chance)} %`);
+  return said.length > 0 ? `or ${said.join(', ')}` : 'hardly in doubt';
+}
+
+/** What becomes of it in fridge and freezer, and how it fills the mouth. */
+export function keptFigures({ kept }: Report, prediction: PointPrediction): readonly ShownFigure[] {
+  const { block, freezing, keeping } = kept;
+  const days = (d: number) => figure(d, d < 3 ? 1 : 0);
+  const cut = chanceWord(block.slices, 'slices', 'may slice', 'too soft to slice');
+  const grated = block.slices > UNLIKELY && block.grates >= LIKELY ? 'slices and grates' : cut;
+  const firm =
+    block.firmnessKPa < 1
+      ? `${figure(1000 * block.firmnessKPa, 0)} Pa at 5 °C`
+      : `${figure(block.firmnessKPa, block.firmnessKPa < 10 ? 1 : 0)} kPa at 5 °C`;
+  return [
+    {
+      name: 'Thickness',
+      word: prediction.thicknessClass,
+      detail: thicknessChances(prediction),
+      property: 'thickness',
+    },
+    {
+      name: 'Cold',
+      word: grated,
+      detail: block.meltsAtC === undefined ? firm : `${firm}, melts at ${figure(block.meltsAtC, 0)} °C`,
+    },
+    {
+      name: 'Thawed',
+      word: chanceWord(freezing, 'separates', 'may separate', 'hardly changes'),
+      detail: `${Math.round(100 * freezing)} % likely to part`,
+    },
+    {
+      name: 'Keeps',
+      word: `${days(keeping.low)} to ${days(keeping.high)} days`,
+      detail: keeping.garlicInOil
+        ? 'raw garlic in oil: only in the fridge'
+        : `at 5 °C, as ${keeping.because}`,
+    },
+    {
+      name: 'In the mouth',
+      word: coatingWord(kept.mouthCoating),
+      detail: `${figure(kept.mouthCoating, 1)} of 10`,
+    },
+    {
+      name: 'Salt as tasted',
+      word: `${figure(kept.saltAsTasted, 2)} %`,
+      detail: `of ${figure(prediction.salt.mid, 2)} % that is in it`,
+      property: 'salt',
+    },
+  ];
+}
+
+/** @source assumed: thirds of the scale */
+const coatingWord = (index: number): string => (index < 3 ? 'clean' : index < 6.5 ? 'lingers' : 'coats');
+
 /** Browning below which nothing was baked. */
 const BAKED = 0.2;
 

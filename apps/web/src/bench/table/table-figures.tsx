@@ -5,7 +5,7 @@ import { AgainstDairyCells } from './against-dairy-cells';
 import { useBenchPart } from '../../open-formula/bench-store';
 import { type Outcome } from '../../household/outcome';
 import { FigureCells } from './figure-cells';
-import { feelFigures, flagWords, portionFigures, quietFor } from './figure-words';
+import { feelFigures, flagWords, keptFigures, portionFigures, quietFor } from './figure-words';
 
 /** A temperature window or a kitchen test, in a line under the figures. */
 function hintOf(report: ReturnType<typeof reportOn>, fatty: boolean): string {
@@ -60,6 +60,19 @@ const Figures = memo(function Figures({ outcome, portions }: FiguresProps) {
         title={title}
         tabs={[
           { id: 'feel', name: 'Feel', content: () => <FigureCells figures={feelFigures(outcome)} /> },
+          {
+            id: 'kept',
+            name: 'Kept',
+            content: () => (
+              <>
+                <FigureCells figures={keptFigures(report, prediction)} />
+                <p className="mt-1 px-1 text-[12.5px] leading-4 text-soft">
+                  Usual for its kind in a clean box at 5 °C; no proof that it is good. When in doubt, throw it
+                  out.
+                </p>
+              </>
+            ),
+          },
           {
             id: 'portion',
             name: 'Portion',

@@ -37,6 +37,8 @@ export interface GumRow {
   readonly concentratesProtein?: true;
   /** Binds particles in the oven. */
   readonly bindsBaked?: true;
+  /** Its gel breaks when ice grows in it. */
+  readonly brittle?: true;
   /** Holds the water that a stored starch gel would press out. */
   readonly holdsSerum?: true;
   /** g of strand starch that a gram of it is worth; and a polymer that crowds strands closer. */
@@ -58,9 +60,9 @@ export const gums = {
   mucilage: { cRef: 1, etaRef: 42, n1: 1.1, n2: 2, Ea: 12, bindsBaked: true, group: 'gum', cv: 0.45, provenance: 'P/E', basis: 'A27' },
   pectin: { cRef: 1, etaRef: 4, n1: 1.1, n2: 2.2, Ea: 15, gel: { k: 900, c0: 0.15, power: 1.9, Tset: 82, Tmelt: 105, width: 4, needs: 'sugar and acid' }, crowdsStrands: true, group: 'gum', cv: 0.5, provenance: 'P/E', basis: 'A32–A34' },
   betaGlucan: { cRef: 1, etaRef: 60, n1: 1.1, n2: 2.8, Ea: 15, group: 'gum', cv: 0.4, provenance: 'P', basis: 'none' },
-  agar: { cRef: 1, etaRef: 8, n1: 1.1, n2: 2.2, Ea: 15, needsHeat: { from: 86, minutes: 1.2 }, gel: { k: 22000, c0: 0.15, power: 1.8, Tset: 37, Tmelt: 84, width: 1.5 }, group: 'gum', cv: 0.3, provenance: 'P', basis: 'A28' },
-  kappaCarrageenan: { cRef: 1, etaRef: 20, n1: 1.1, n2: 2.5, Ea: 18, needsHeat: { from: 70, minutes: 1 }, gel: { k: 14000, c0: 0.2, power: 1.8, Tset: 52, Tmelt: 68, width: 1.5 }, group: 'gum', cv: 0.35, provenance: 'P', basis: 'A29' },
-  gellan: { cRef: 0.1, etaRef: 12, n1: 1, n2: 2, Ea: 8, needsHeat: { from: 82, minutes: 1 }, gel: { k: 45000, c0: 0.06, power: 1.8, Tset: 40, Tmelt: 88, width: 1.5 }, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
+  agar: { cRef: 1, etaRef: 8, n1: 1.1, n2: 2.2, Ea: 15, needsHeat: { from: 86, minutes: 1.2 }, gel: { k: 22000, c0: 0.15, power: 1.8, Tset: 37, Tmelt: 84, width: 1.5 }, brittle: true, group: 'gum', cv: 0.3, provenance: 'P', basis: 'A28' },
+  kappaCarrageenan: { cRef: 1, etaRef: 20, n1: 1.1, n2: 2.5, Ea: 18, needsHeat: { from: 70, minutes: 1 }, gel: { k: 14000, c0: 0.2, power: 1.8, Tset: 52, Tmelt: 68, width: 1.5 }, brittle: true, group: 'gum', cv: 0.35, provenance: 'P', basis: 'A29' },
+  gellan: { cRef: 0.1, etaRef: 12, n1: 1, n2: 2, Ea: 8, needsHeat: { from: 82, minutes: 1 }, gel: { k: 45000, c0: 0.06, power: 1.8, Tset: 40, Tmelt: 88, width: 1.5 }, brittle: true, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
   iotaCarrageenan: { cRef: 1, etaRef: 40, n1: 1.1, n2: 2.4, Ea: 18, needsHeat: { from: 70, minutes: 1 }, gel: { k: 1200, c0: 0.25, power: 1.8, Tset: 48, Tmelt: 60, width: 1.5 }, group: 'gum', cv: 0.4, provenance: 'E', basis: 'none' },
   pectinLow: { cRef: 1, etaRef: 4, n1: 1.1, n2: 2.2, Ea: 15, gel: { k: 900, c0: 0.15, power: 1.8, Tset: 62, Tmelt: 75, width: 4, needs: 'calcium' }, crowdsStrands: true, group: 'gum', cv: 0.5, provenance: 'P/E', basis: 'as pectin' },
   methylcellulose: { cRef: 1, etaRef: 75, n1: 1.2, n2: 3, Ea: 20, gel: { k: 250, c0: 0.2, power: 2.2, Tset: 55, Tmelt: 42, width: 2, setsHot: true }, group: 'gum', cv: 0.5, provenance: 'P/E', basis: 'a middling grade, 2 % about 4 Pa·s hardly sheared' },
