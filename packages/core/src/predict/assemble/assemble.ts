@@ -15,7 +15,7 @@ import { AT_START } from '../course/entry.js';
 import { heatSince } from '../course/heat-course.js';
 import { acidMoments, hydrolysisOver } from './acid-moments.js';
 import { sugarSweetness } from '../taste/sugar.params.js';
-import { sugarThickening } from '../thickness/solvent.params.js';
+import { sugarThickening } from '../thickener/solvent.params.js';
 import { assembly as a } from './assemble.params.js';
 import { separated } from './separated.js';
 import type { ParticleState } from './particle-state.js';

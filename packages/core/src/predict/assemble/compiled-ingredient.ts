@@ -5,7 +5,7 @@ import { type BufferAmounts, strongIonDifference } from '../acidity/charge-balan
 import { absorptionRatio, type Reflectance } from '../colour/pigment.js';
 import { fatTypes, soluteIds, starchIds } from '../../ingredient/substance.js';
 import { sugarSweetness } from '../taste/sugar.params.js';
-import { sugarThickening } from '../thickness/solvent.params.js';
+import { sugarThickening } from '../thickener/solvent.params.js';
 import { fibreVolume, proteinVolume } from '../particle/suspension.params.js';
 
 /** What simply adds up over the lines: g per g of ingredient, mg for calcium, a hundredth of the index for what is an index. */

@@ -8,7 +8,7 @@ import { oilContinuity } from './oil-continuous.js';
 import { actingTogether, type GumGel, gumGels } from './gum-gels.js';
 import { bakedStress, heatSetStress, starchGels } from './set-gels.js';
 import { hydrodynamicFactor, jammed, suspensionStress } from './suspension-flow.js';
-import { type Solvent, solventOf } from './solvent.js';
+import { type Solvent, solventOf } from '../thickener/solvent.js';
 import { shareWater, type Water } from './water-sharing.js';
 
 /** Everything about the flow that does not depend on the temperature: worked out once for a whole curve. */

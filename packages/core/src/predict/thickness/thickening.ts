@@ -9,7 +9,7 @@ import type { KitchenOffsets } from '../uncertainty/kitchen-offsets.params.js';
 import { consistency as p } from './consistency.params.js';
 import { lasting } from './set-gels.js';
 import { gumGelStress } from './gum-gels.js';
-import { solventAt } from './solvent.js';
+import { solventAt } from '../thickener/solvent.js';
 import type { Settled } from './settle.js';
 
 const starchConcentration = starchRows.map((t) => characteristicConcentration(t.cRef, t.etaRef, t.n1, t.n2));

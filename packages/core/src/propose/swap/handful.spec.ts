@@ -67,3 +67,10 @@ test('what is far behind the best is not shown to fill a list, but one of anothe
   expect(ids(handfulOf([...near, other]))).toEqual(['tofu-firm', 'potato', 'cauliflower']);
   expect(handfulOf([])).toEqual([]);
 });
+
+test('what is kin to the allergen is left out once there are three without a question', () => {
+  const kin = optionWith('peanut', 0.1, { regard: 'related' }),
+    clear = ['tofu-firm', 'white-bean-boiled', 'potato'].map((id, i) => optionWith(id, 1 + i / 10));
+  expect(ids(handfulOf([kin, ...clear.slice(0, 2)]))).toContain('peanut');
+  expect(ids(handfulOf([kin, ...clear]))).not.toContain('peanut');
+});

@@ -42,7 +42,12 @@ export function handfulOf(options: readonly SwapOption[]): readonly SwapOption[]
     ({ rank }) => rank <= Math.max(best + outclassed.by, outclassed.stillGood) || rank === best,
   );
   const clear = worthwhile.filter((option) => !isQuestionable(option)),
-    asked = worthwhile.filter(isQuestionable);
+    asked = worthwhile.filter(
+      // What is kin to an allergen (a peanut for a nut) is a last resort.
+      (option) =>
+        isQuestionable(option) &&
+        (clear.length < swapSearch.clearEnough || !isWorseRegard(option.regard, 'asks-allergy')),
+    );
   const room = Math.min(asked.length, Math.max(swapSearch.asked, swapSearch.shown - clear.length));
   const shown = [...clear.slice(0, swapSearch.shown - room), ...asked.slice(0, room)];
   const others = kinds.filter(

@@ -35,6 +35,8 @@ export const swapSearch = {
   alike: 3,
   /** Places among them for what somebody has to ask about for an allergy, where there are enough others. */
   asked: 1,
+  /** Options without a question about an allergy from which on what is kin to the allergen is left out. */
+  clearEnough: 3,
 } as const;
 
 /** What ranks options once the brief is met as well as it can be; in just noticeable differences, and what else counts as one. @source assumed */

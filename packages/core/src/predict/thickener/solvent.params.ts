@@ -30,6 +30,7 @@ export const solventParameters = {
   sugarHeatMole: parameter(43.1, 'lg mPa·s', 0.01, 'P', 'as above'),
   sugarHeatPower: parameter(1.25, '-', 0.01, 'P', 'as above'),
   sugarMost: parameter(85, '% of water and sugars', 0, 'P/E', 'a syrup beyond it is candy'),
+  dissolvedVolume: parameter(0.62, 'mL/g', 0.03, 'P', 'partial specific volume of dissolved sugars'),
   saltFirst: parameter(1.5, 'ln per mass share', 0.1, 'P', 'brine of 5, 10 and 20 %'),
   saltSecond: parameter(3.5, 'ln per mass share²', 0.2, 'P', 'as above'),
   alcoholMixed: parameter(4.4, 'ln per a·(1 − a)', 0.05, 'P', 'ethanol of 10, 30 and 46 % at 20 °C'),
