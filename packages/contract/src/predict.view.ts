@@ -91,7 +91,8 @@ export interface PredictResponse {
       | 'sournessMEqPerKg'
       | 'pH'
       | 'energyKcal'
-      | 'yieldStressPa',
+      | 'yieldStressPa'
+      | 'solidFatPct',
       BandView
     >
   >;

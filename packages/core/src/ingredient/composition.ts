@@ -82,6 +82,8 @@ export interface Behaviour {
   /** How readily its protein coagulates, 0..1, and where. */
   readonly coagulation: number;
   readonly isoelectricPh: number;
+  /** g per g of tannins that bind protein: red wine, tea. Absent for none. */
+  readonly tannin?: number;
   /** Soured before it was bought: what acid does in the cold it has done already. Absent for no. */
   readonly cultured?: boolean;
   /** Swelling of its fibre against the average of its kind: less when roasted or dried, whose walls have collapsed. */

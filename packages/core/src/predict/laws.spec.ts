@@ -3,6 +3,8 @@ import type { Ingredient } from '../ingredient/ingredient.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import { solidFatOfMix } from './fat/solid-fat.js';
 import { fatTypes } from '../ingredient/substance.js';
+import { compiledIngredient } from './assemble/compiled-ingredient.js';
+import { energyOf, energyOfIngredient } from './nutrition/energy.js';
 import { assemble } from './assemble/assemble.js';
 import { type Process, type Recipe, storages, uncooked } from '../recipe/recipe.js';
 import { predict } from './predict.js';
@@ -209,4 +211,16 @@ test('the edges hold: nothing in the pot, only oil, only salt, more boiled off t
   ).toContain('dough');
   expect(() => predict(pot([['water', -1]]))).toThrow(RangeError);
   expect(() => predict(pot([['water', NaN]]))).toThrow(RangeError);
+});
+
+test('what the lines burn adds up to what the batch burns, where nothing was poured off', () => {
+  for (const recipe of recipes.slice(0, 150)) {
+    if (recipe.lines.some(({ preparation }) => preparation !== 'as-is')) continue;
+    const mix = assemble(recipe);
+    const lines = recipe.lines.reduce((all, { ingredient, mass }, i) => {
+      const alcoholLeft = mix.fates[mix.linePlaces.indexOf(i)]?.alcoholLeft ?? 1;
+      return all + mass * energyOfIngredient(compiledIngredient(ingredient), alcoholLeft);
+    }, 0);
+    expect(energyOf(mix) / lines).toBeCloseTo(1, 6);
+  }
 });

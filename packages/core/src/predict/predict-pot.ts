@@ -2,6 +2,7 @@ import { hexOf, labFromReflectance, type Reflectance, reflectanceFromRatio } fro
 import type { Mixture } from './mixture/mixture.js';
 import { energyOf } from './nutrition/energy.js';
 import { lumpIndex } from './particle/comminute.js';
+import { solidFatSd } from './fat/solid-fat.js';
 import { graininessOf } from './particle/graininess.js';
 import type { PotAt } from './pot-at.js';
 import type { PointPrediction, PredictionFlag } from './prediction.js';
@@ -49,6 +50,13 @@ function linearBand(mid: number, sd: number): Band {
 
 /** Share of the mass below which fat is too little to be called solid or not. @source assumed */
 const FAT_SEEN = 0.0002;
+
+/** % of the fat that is solid, and how far fats of a name differ; never more than all of it. */
+function solidFatBand(mix: Mixture, solid: number): Band {
+  const seen = mix.fat / Math.max(mix.fat + FAT_SEEN * mix.mass, 1e-9);
+  const { low, mid, high } = bandOf(solid * seen, solidFatSd(mix.fatByType, solid));
+  return { low, mid, high: Math.min(high, 100) };
+}
 
 /** Log standard deviation that a band stands for. */
 const sdOfBand = ({ low, high }: Band): number => (low > 0 ? Math.log(high / low) / (2 * K80) : 0);
@@ -129,7 +137,7 @@ export function predictPot(
     absorbedG: mix.absorbed,
     broughtG: mix.broughtG,
     particleSizeUm: mix.meanDiameter,
-    solidFat: flow.solidFat * (mix.fat / Math.max(mix.fat + FAT_SEEN * mix.mass, 1e-9)),
+    solidFat: solidFatBand(mix, flow.solidFat),
     colour: { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) },
     flags: flagsOf(mix, mix.boilsOff),
   };

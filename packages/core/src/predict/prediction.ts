@@ -60,7 +60,7 @@ export interface PointPrediction {
   /** µm; 0 where nothing has particles. */
   readonly particleSizeUm: number;
   /** % of the fat that is solid at serving temperature. */
-  readonly solidFat: number;
+  readonly solidFat: Band;
   readonly colour: { readonly hex: string; readonly lab: Lab };
   /** g drunk by noodles. */
   readonly absorbedG: number;

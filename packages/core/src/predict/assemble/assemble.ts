@@ -1,7 +1,8 @@
 import type { MadeBefore } from '../../recipe/made-before.js';
+import { starchIds } from '../../ingredient/substance.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { pHOfMixture } from '../acidity/charge-balance.js';
-import { browningIndex, heatWithBaking } from '../heat/bake.js';
+import { browningIndex, heatWithBaking, noodleStarchGiven } from '../heat/bake.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { suspension } from '../particle/suspension.params.js';
 import {
@@ -37,6 +38,8 @@ function doubtOf(lines: readonly Weighed[], boilsOffSd: number, water: number): 
   );
   return squares > 0 ? Math.sqrt(squares) / Math.max(water, 1e-9) : 0;
 }
+
+const WHEAT = starchIds.indexOf('wheat');
 
 /** g of sugars on the scale, before any soak drew some out. */
 const allSugars = (lines: readonly Weighed[]): number =>
@@ -123,6 +126,8 @@ function assembled(recipe: Cooked): Assembled {
   const cookedLines = throughHeatAndBlade(lines, course, heat, gelatinizedBy, keptLiquid);
   const { starch, particles, colour, solutes, fatByType, buffers } = cookedLines,
     { strongIons, amylaseSugar, heatSetProtein, pungent, dryHotStarch, alcohol, inPieces } = cookedLines;
+  const given = noodleStarchGiven(process);
+  starch.dispersed[WHEAT]! += given;
   // Water that stays in pieces is no part of the sauce around them.
   const water = Math.max(left - inPieces.water, a.leastWater * left);
   const sauceFat = fat - inPieces.fat;
@@ -137,7 +142,7 @@ function assembled(recipe: Cooked): Assembled {
     Math.max(unnamed, 0) * a.unnamedVolume +
     alcohol * a.alcoholVolume;
   const weighedMass = recipe.lines.reduce((all, line) => all + line.mass, 0);
-  const mass = atStart - lost - absorbed;
+  const mass = atStart - lost - absorbed + given;
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
   // What a soak drew out is gone from every kind of sugar alike.
@@ -149,7 +154,7 @@ function assembled(recipe: Cooked): Assembled {
     evaporated,
     boilsOff,
     waterDoubt: doubtOf(lines, boilsOffSd, water),
-    broughtG: atStart - weighedMass,
+    broughtG: atStart - weighedMass + given,
     fat: sauceFat,
     inPieces,
     undissolvedGums: cookedLines.undissolvedGums,
@@ -179,6 +184,8 @@ function assembled(recipe: Cooked): Assembled {
     spreadFat: total('spreadFat'),
     surfactant: total('surfactant'),
     culturedProtein: total('culturedProtein'),
+    tannin: total('tannin'),
+    alcoholBefore: total('alcohol'),
     bakedProtein: total('bakedProtein'),
     calciumMg: total('calciumMg'),
     oligo: total('oligo'),

@@ -40,6 +40,7 @@ export const additiveNames = [
   'spreadFat',
   'surfactant',
   'culturedProtein',
+  'tannin',
   'bakedProtein',
 ] as const;
 export type AdditiveName = (typeof additiveNames)[number];
@@ -114,6 +115,7 @@ function additivesOf(ingredient: Ingredient, c: Omit<CompiledIngredient, 'additi
     stableEmulsionFat: b.stableEmulsion ? c.fat : 0,
     spreadFat: b.oilContinuous && c.water > LEAST_SPREAD_WATER ? c.fat : 0,
     surfactant: b.surfactant ?? 0,
+    tannin: b.tannin ?? 0,
     culturedProtein: b.cultured ? b.coagulation * c.protein : 0,
     bakedProtein: bakes(ingredient) ? c.insolubleProtein : 0,
   };

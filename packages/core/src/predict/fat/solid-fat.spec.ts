@@ -1,5 +1,7 @@
 import { type FatType, fatTypes } from '../../ingredient/substance.js';
-import { meltedFactor, solidFatOfMix } from './solid-fat.js';
+import { potOf } from '../../larder/pot-of.js';
+import { predict } from '../predict.js';
+import { meltedFactor, solidFatOfMix, solidFatSd } from './solid-fat.js';
 
 const blend = (of: Partial<Record<FatType, number>>): Float64Array =>
   Float64Array.from(fatTypes, (type) => of[type] ?? 0);
@@ -35,4 +37,22 @@ test('melted, coconut flows more easily than oil, cocoa less, flax most easily; 
   expect(meltedFactor(blend({ polyunsaturated: 3 }))).toBeCloseTo(0.7, 9);
   expect(meltedFactor(blend({ coconut: 1, cocoa: 1 }))).toBeCloseTo(Math.sqrt(0.78 * 1.2), 9);
   expect(meltedFactor(blend({}))).toBe(1);
+});
+
+describe('solid fat has a band', () => {
+  test('a tenth for one hard fat, wider near its end of melting and where two soften each other', () => {
+    expect(solidFatSd(blend({ cocoa: 1 }), 77)).toBeCloseTo(0.1 * Math.sqrt(1 + 12 / 77), 9);
+    expect(solidFatSd(blend({ cocoa: 1 }), 3)).toBeCloseTo(0.1 * Math.sqrt(5), 9);
+    expect(solidFatSd(blend({ cocoa: 1, coconut: 1 }), 28)).toBeCloseTo(
+      Math.hypot(0.1 * Math.sqrt(1 + 12 / 28), 0.22 * 0.92),
+      9,
+    );
+    expect(solidFatSd(blend({ liquid: 1 }), 0)).toBe(0.6);
+  });
+  test('it reaches the prediction, never above all of the fat', () => {
+    const { low, mid, high } = predict(potOf([['shea-stearin', 100]], {}, { atC: 5 })).solidFat;
+    expect(mid).toBeCloseTo(92, 0);
+    expect(low).toBeLessThan(84);
+    expect(high).toBe(100);
+  });
 });

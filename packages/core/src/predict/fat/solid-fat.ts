@@ -44,6 +44,14 @@ function eutecticLeft(shares: readonly number[], tC: number): number {
   return left;
 }
 
+/** Shares of the fat by family; zeros without any. */
+function sharesOf(fatByType: Float64Array): readonly number[] {
+  const all = fatByType.reduce((sum, mass) => sum + mass, 0),
+    shares = families.map(() => 0);
+  if (all > 0) fatByType.forEach((mass, i) => (shares[familyPlace[i]!]! += mass / all));
+  return shares;
+}
+
 /**
  * Solid fat content of a mix, % of its fat: linear in its parts, less what fats that do not crystallise together lose.
  * @param fatByType g of each fat in the order of `fatTypes`   @param tC °C
@@ -52,23 +60,24 @@ function eutecticLeft(shares: readonly number[], tC: number): number {
 export function solidFatOfMix(fatByType: Float64Array, tC: number): number {
   let solid = 0,
     all = 0;
-  const shares = families.map(() => 0);
   fatByType.forEach((mass, i) => {
     if (mass === 0) return;
     solid += mass * interpolate(tables[i] ?? [], tC);
     all += mass;
-    shares[familyPlace[i]!]! += mass;
   });
-  if (!(all > 0)) return 0;
-  return (
-    (solid / all) *
-    (solid > 0
-      ? eutecticLeft(
-          shares.map((g) => g / all),
-          tC,
-        )
-      : 1)
-  );
+  return solid > 0 ? (solid / all) * eutecticLeft(sharesOf(fatByType), tC) : 0;
+}
+
+/**
+ * Log standard deviation of the solid fat of a mix: lots of a fat differ, most where little of it is solid, and what two fats lose
+ * together is known less well than what each is.
+ * @param solid % of the fat
+ */
+export function solidFatSd(fatByType: Float64Array, solid: number): number {
+  const shares = sharesOf(fatByType);
+  const meeting = pairs.reduce((all, [a, b, loss]) => all + 4 * loss * shares[a]! * shares[b]!, 0);
+  const little = p.solidDoubt * Math.sqrt(1 + p.littleSolid / Math.max(solid, 1e-3));
+  return Math.hypot(Math.min(little, p.solidDoubtMost), p.eutecticDoubt * Math.min(meeting, 1));
 }
 
 const melted = fatTypes.map((type) => Math.log(meltedAgainstOil[type]));

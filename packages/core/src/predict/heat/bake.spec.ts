@@ -4,7 +4,7 @@ import { lineOf } from '../../../science/random-pots.js';
 import { assemble } from '../assemble/assemble.js';
 import { type Process, uncooked } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
-import { bakeLoss, heatWithBaking, keepWarmLoss, noodleUptake } from './bake.js';
+import { bakeLoss, heatWithBaking, keepWarmLoss, noodleStarchGiven, noodleUptake } from './bake.js';
 
 const baked: Process = { ...uncooked, bakeMin: 25, ovenC: 200, layerMm: 10 };
 const lines = (extra: readonly (readonly [string, number])[] = []) =>
@@ -82,4 +82,13 @@ test('baking cooks the starch that the pan left raw', () => {
   };
   expect(raw({ bakeMin: 0 })).toBeGreaterThan(15);
   expect(raw({})).toBeLessThan(4);
+});
+
+test('noodles that wait in a sauce drink from it and give it starch: half an hour, worked by hand', () => {
+  const waiting: Process = { ...uncooked, keepWarmMin: 30, noodlesG: 100 };
+  // 100·0.95·(1 − e^(−30/33)) of what a sauce of plenty has, and 100·0.015·(1 − e^(−6)).
+  expect(noodleUptake(waiting, 1e6)).toBeCloseTo(56.73, 1);
+  expect(noodleStarchGiven(waiting)).toBeCloseTo(1.496, 3);
+  expect(noodleStarchGiven({ ...waiting, keepWarmMin: 0 })).toBe(0);
+  expect(noodleUptake(waiting, 60)).toBeLessThan(30);
 });

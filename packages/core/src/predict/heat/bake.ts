@@ -59,6 +59,10 @@ export function noodleUptake(process: Process, water: number): number {
   return most * (1 - Math.exp(-wanted / most));
 }
 
+/** g of cooked wheat starch that noodles give to the sauce they wait in. */
+export const noodleStarchGiven = ({ noodlesG, keepWarmMin }: Process): number =>
+  noodlesG > 0 ? noodlesG * p.noodleStarch * (1 - Math.exp(-keepWarmMin / p.noodleStarchTime)) : 0;
+
 /**
  * Browning of the open surface, 0 (white) .. 10 (dark): grows with time steaming, oven heat and what can react.
  * @param reactants sugars and protein, g per 100 g

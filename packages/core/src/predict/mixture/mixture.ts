@@ -128,6 +128,9 @@ export interface Mixture {
   readonly coagulatingProtein: number;
   /** The part of it that was soured before. */
   readonly culturedProtein: number;
+  /** g of tannins, and g of alcohol before any of it left: both help protein to coagulate. */
+  readonly tannin: number;
+  readonly alcoholBefore: number;
   readonly isoelectricPh: number;
   readonly grains: number;
   readonly dryHotStarch: number;

@@ -17,6 +17,7 @@ export const dropletStiffness = (mix: Mixture): number =>
 /** How well the fat is covered by what keeps water outside, 0 (bare) .. 1. */
 export function dropletCover(mix: Mixture): number {
   if (!(mix.fat > 0)) return 1;
-  const cover = (mix.emulsifyingProtein + p.surfactantOutside * mix.surfactant) / mix.fat;
+  const cover =
+    (mix.emulsifyingProtein + p.surfactantOutside * mix.surfactant + p.gumOutside * mix.gums) / mix.fat;
   return cover / (cover + p.coverHalf);
 }

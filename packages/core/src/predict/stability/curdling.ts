@@ -21,6 +21,8 @@ function atMoment(mix: Mixture, moment: AcidMoment, protein: number): number {
       p.calcium * per100(mix.calciumMg) * hot +
       p.protein * Math.log(protein + p.proteinFloor) +
       p.starch * Math.min(starch, p.starchMost) +
+      p.tannin * Math.min(per100(mix.tannin), p.tanninMost) +
+      p.alcohol * hot * per100(mix.alcoholBefore) +
       p.fat * Math.min(per100(mix.fat), p.fatMost) +
       p.heat * hot,
   );

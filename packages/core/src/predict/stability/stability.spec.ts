@@ -29,6 +29,53 @@ describe('curdling', () => {
     );
   });
 
+  test('a yogurt is no curd while it is cold, splits when it is boiled, and starch or cream hold it', () => {
+    const yogurt = (more: Pot[0], process: Pot[1]) =>
+      figures([['soya-yogurt', 200], ...more], process).curdling;
+    const boiled = yogurt([], hot);
+    expect(yogurt([], {})).toBeLessThan(0.15);
+    expect(boiled).toBeGreaterThan(0.7);
+    expect(yogurt([['corn-starch', 8]], hot)).toBeLessThan(boiled - 0.2);
+    expect(
+      yogurt(
+        [
+          ['oat-cream', 200],
+          ['rapeseed-oil', 60],
+        ],
+        hot,
+      ),
+    ).toBeLessThan(boiled - 0.08);
+  });
+
+  test('red wine splits a soya drink sooner than as much white wine of the same acidity would', () => {
+    const red = ingredientById('red-wine')!;
+    const pale = { ...red, id: 'pale', behaviour: { ...red.behaviour, tannin: 0 } };
+    const risk = (wine: typeof red) =>
+      figures(
+        [
+          ['soya-drink-plain', 240],
+          [wine, 60],
+        ],
+        hot,
+      ).curdling;
+    const logit = (p: number) => Math.log(p / (1 - p));
+    const water = 2.4 * 91.5 + 0.6 * 86.5;
+    expect(logit(risk(red)) - logit(risk(pale))).toBeCloseTo((curdlingTable.tannin * 100 * 0.12) / water, 3);
+  });
+
+  test('a milligram of protein makes no curd that is seen', () => {
+    expect(
+      figures(
+        [
+          ['water', 300],
+          ['lemon-juice', 20],
+          ['soya-drink-plain', 0.1],
+        ],
+        hot,
+      ).curdling,
+    ).toBeLessThan(0.02);
+  });
+
   test('calcium makes it likelier when hot, by as much as its table says, and not at all when cold', () => {
     const drink = ingredientById('soya-drink-plain');
     if (!drink) throw new Error('the larder has no soya drink');

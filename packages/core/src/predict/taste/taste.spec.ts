@@ -2,7 +2,7 @@ import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { celsius, grams } from '../../quantity/quantity.js';
 import { uncooked } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
-import { equivalentUmami } from './taste.js';
+import { equivalentUmami, sucroseEquivalents } from './taste.js';
 
 const none = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
 
@@ -70,4 +70,22 @@ test('bitterness is the mean of the lines by mass', () => {
     serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
   });
   expect(served.bitter).toBeCloseTo(whole?.behaviour.bitter ?? NaN, 6);
+});
+
+test('each sugar is as sweet as it is, and the more of it the closer to sucrose', () => {
+  expect(sucroseEquivalents(10, 10)).toBe(10);
+  // Glucose of 5 %: 3.4 + 1.6·5/65; of 30 %: 20.4 + 9.6·30/90.
+  expect(sucroseEquivalents(3.4, 5)).toBeCloseTo(3.523, 3);
+  expect(sucroseEquivalents(20.4, 30)).toBeCloseTo(23.6, 6);
+  expect(sucroseEquivalents(0, 0)).toBe(0);
+  const sweet = (id: string) =>
+    predict({
+      lines: [{ ingredient: ingredientById(id)!, mass: grams(100), preparation: 'as-is', stage: 'start' }],
+      process: uncooked,
+      serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
+    }).sweetness.mid;
+  // Oat drink: 4.8 g of maltose; cow's milk: 4.8 g of lactose; sweetened soya drink: 3.4 g of sucrose.
+  expect(sweet('oat-drink')).toBeCloseTo(2.16 + (2.64 * 4.8) / 64.8, 3);
+  expect(sweet('soya-drink-sweetened')).toBeCloseTo(3.4, 6);
+  expect(sweet('cow-milk')).toBeLessThan(sweet('oat-drink'));
 });

@@ -2,6 +2,7 @@ import { SOUR_HALF_PH } from '../acidity/acid.params.js';
 import { titratable } from '../acidity/charge-balance.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { pungencyIndex } from './pungency.js';
+import { sugarEvens } from './sugar.params.js';
 import { umami } from './taste.params.js';
 
 /** Free amino acids and nucleotides, g per 100 g of food. */
@@ -19,6 +20,14 @@ export function equivalentUmami(c: UmamiCompounds): number {
   const nucleotide = c.imp * umami.imp + c.gmp * umami.gmp + c.amp * umami.amp;
   return amino + umami.synergy * amino * nucleotide;
 }
+
+/**
+ * g of sucrose in 100 g that taste as sweet: the more sugar there is, the closer all kinds come to sucrose.
+ * @param diluted sum of sugars by their sweetness when dilute, g per 100 g   @param sugars g per 100 g
+ * @source S-06 (relative sweetness against concentration), as recalled
+ */
+export const sucroseEquivalents = (diluted: number, sugars: number): number =>
+  diluted + ((sugars - diluted) * sugars) / (sugars + sugarEvens);
 
 export interface Taste {
   /** g per 100 g. */
@@ -47,7 +56,7 @@ export function tasteOf(mix: Mixture): Taste {
       amp: per100(mix.amp),
     }),
     sour: ((titratable(mix.buffers) / mass) * 1000) / (1 + 10 ** (mix.pH - SOUR_HALF_PH)),
-    sweet: per100(mix.sweetness),
+    sweet: sucroseEquivalents(per100(mix.sweetness), per100(mix.sugars)),
     bitter: per100(mix.bitter),
     pungent: pungencyIndex(mix.pungent / mass),
   };
