@@ -19,7 +19,10 @@ import { swellMinutes } from '../packages/core/src/predict/ready/swell';
 import type { Parameter } from '../packages/core/src/numeric/parameter';
 import { assemblyParameters } from '../packages/core/src/predict/assemble/assemble.params';
 import {
+  crystalFamily,
+  eutectics,
   fatParameters,
+  meltedAgainstOil,
   SFC_TEMPERATURES,
   solidFatContent,
 } from '../packages/core/src/predict/fat/solid-fat.params';
@@ -37,8 +40,22 @@ import { weepingParameters } from '../packages/core/src/predict/stability/weepin
 import { gelatinizationParameters } from '../packages/core/src/predict/starch/gelatinization.params';
 import { starches } from '../packages/core/src/predict/starch/starch.params';
 import { pullParameters } from '../packages/core/src/predict/stretch/pull-length.params';
-import { tasteParameters, umamiParameters } from '../packages/core/src/predict/taste/taste.params';
-import { solutes } from '../packages/core/src/predict/thickener/gum.params';
+import { sugarSweetnessParameters } from '../packages/core/src/predict/taste/sugar.params';
+import { umamiParameters } from '../packages/core/src/predict/taste/taste.params';
+import { gelNeedsParameters, gumPairs, solutes } from '../packages/core/src/predict/thickener/gum.params';
+import {
+  solventParameters,
+  sugarThickeningParameters,
+} from '../packages/core/src/predict/thickener/solvent.params';
+import { dropletParameters } from '../packages/core/src/predict/particle/droplet.params';
+import { sourFlocParameters } from '../packages/core/src/predict/particle/sour-flocs.params';
+import {
+  blockParameters,
+  freezingParameters,
+  keepsDays,
+  keepsParameters,
+  mouthParameters,
+} from '../packages/core/src/predict/keeping/keeping.params';
 import { consistencyParameters } from '../packages/core/src/predict/thickness/consistency.params';
 import { kitchenOffsets } from '../packages/core/src/predict/uncertainty/kitchen-offsets.params';
 
@@ -123,7 +140,28 @@ const tables: Readonly<Record<string, () => string>> = {
   creaming: () => ofParameters(creamingParameters),
   curdling: () => ofParameters(curdlingParameters),
   umami: () => ofParameters(umamiParameters),
-  taste: () => ofParameters(tasteParameters),
+  'sugar-sweetness': () => ofParameters(sugarSweetnessParameters),
+  'sugar-thickening': () => ofParameters(sugarThickeningParameters),
+  solvent: () => ofParameters(solventParameters),
+  'gum-pairs': () => ofRows(Object.fromEntries(gumPairs.map(({ of, ...row }) => [of.join(' and '), row]))),
+  'gel-needs': () => ofParameters(gelNeedsParameters),
+  droplets: () => ofParameters(dropletParameters),
+  'sour-flocs': () => ofParameters(sourFlocParameters),
+  melted: () =>
+    table(
+      ['fat', 'family of crystals', 'viscosity melted, of an oil'],
+      Object.entries(meltedAgainstOil).map(([name, of]) => [
+        name,
+        crystalFamily[name as keyof typeof crystalFamily],
+        of,
+      ]),
+    ),
+  eutectics: () => table(['family', 'with', 'share of the solids lost'], eutectics),
+  block: () => ofParameters(blockParameters),
+  freezing: () => ofParameters(freezingParameters),
+  'keeps-days': () => table(['kind', 'd at 5 °C'], Object.entries(keepsDays)),
+  keeps: () => ofParameters(keepsParameters),
+  mouth: () => ofParameters(mouthParameters),
   'solid-fat': () =>
     table(
       ['fat, % solid at', ...SFC_TEMPERATURES.map((t) => `${t} °C`)],
