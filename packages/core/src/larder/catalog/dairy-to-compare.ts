@@ -47,7 +47,7 @@ export const dairyToCompare = shelfOf('dairy to compare', { role: 'body', source
   {
     id: 'yogurt-cow', name: 'Yogurt, cow’s milk', also: ['yoghurt', 'plain yogurt', 'natural yogurt'],
     per100: { water: 87.5, fat: 3.5, protein: 3.8, sugars: 4, salt: 0.1, citric: 0.1, lactic: 0.9, calciumMg: 125 },
-    acts: { sugarKind: 'lactose', fatType: 'butterfat', solubleProtein: 0.3, particles: 'curd', pH: 4.4, bufferMmol: 2.4, particleSizeUm: 20, lab: [93, -1, 8], scattering: 1, emulsifying: 0.5, proteinVolume: 8.5, coagulation: 0.9, cultured: true },
+    acts: { sugarKind: 'lactose', fatType: 'butterfat', solubleProtein: 0.3, particles: 'curd', pH: 4.4, bufferMmol: 2.4, particleSizeUm: 20, lab: [93, -1, 8], scattering: 1, emulsifying: 0.5, proteinVolume: 13, coagulation: 0.9, cultured: true },
     measures: { density: 1.03 }, contains: ['cow-milk'],
   },
   {

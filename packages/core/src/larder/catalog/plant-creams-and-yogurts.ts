@@ -1,7 +1,7 @@
 import { shelfOf } from '../define.js';
 
 const cream = { solubleProtein: 0.8, pH: 6.7, bufferMmol: 0.8, lab: [91, 0, 11], scattering: 1.3, emulsifying: 0.6, coagulation: 0.5 } as const;
-const cultured = { solubleProtein: 0.2, particles: 'curd', pH: 4.4, bufferMmol: 1, particleSizeUm: 60, hardness: 0.02, proteinVolume: 10, coagulation: 0.3, cultured: true, lab: [90, 0, 12], scattering: 0.9, emulsifying: 0.3 } as const;
+const cultured = { solubleProtein: 0.2, pregelatinized: 1, particles: 'curd', pH: 4.4, bufferMmol: 1, particleSizeUm: 60, hardness: 0.02, proteinVolume: 10, coagulation: 0.3, cultured: true, lab: [90, 0, 12], scattering: 0.9, emulsifying: 0.3 } as const;
 
 /** g per 100 g as bought; generic types, rounded. @source S-05e */
 export const plantCreamsAndYogurts = [

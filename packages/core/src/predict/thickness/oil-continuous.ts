@@ -14,7 +14,7 @@ const fatNetwork = (solidFat: number, share: number): number =>
   1000 *
   (solidFat / (solidFat + fat.networkTrace)) *
   fat.networkK *
-  softplus(solidFat - 1, fat.networkOnset) ** fat.networkExponent *
+  softplus(solidFat - fat.networkFrom, fat.networkOnset) ** fat.networkExponent *
   share ** fat.volumeExponent;
 
 /** Yield stress of chilled high-fat emulsions whose droplets hold hard fat, Pa. */

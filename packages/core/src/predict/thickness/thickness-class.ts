@@ -69,7 +69,10 @@ export function crumblyChance(mix: Mixture, flow: Consistency): number {
   const coarse =
     mix.meanDiameter > 0 ? normalBelow(Math.log(mix.meanDiameter / TEXTURE.grainUm) / DOUBT.grain) : 0;
   const packed = normalBelow((flow.packing - TEXTURE.packing) / DOUBT.packing);
-  const grains = logistic((0.5 - flow.dropletShare) / DOUBT.pieces) * (1 - flow.oilContinuous);
+  // Soft cell walls make a paste, however coarse.
+  const solids = mix.particleVolume + mix.curdVolume + mix.cellWallVolume,
+    firm = solids > 0 ? 1 - mix.cellWallVolume / solids : 0;
+  const grains = firm * logistic((0.5 - flow.dropletShare) / DOUBT.pieces) * (1 - flow.oilContinuous);
   return eitherOf(mix.pieceVolume > 0 ? pieces : 0, coarse * packed * grains);
 }
 

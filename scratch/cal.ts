@@ -1,5 +1,0 @@
-import {anchors} from '../packages/core/science/anchor-table.ts';import {resultOf} from '../packages/core/science/evidence.ts';
-const rows=anchors.map(resultOf).filter(r=>r.bandHolds!==undefined&&r.fold);
-for(const held of [false,true,undefined])for(const q of ['viscosity','yield-stress','pH',''] as const){const r=rows.filter(x=>(!q||x.anchor.quantity===q)&&(held===undefined||x.heldBack===held));console.log(held,q||'all',r.length,'holds',(r.filter(x=>x.bandHolds).length/r.length).toFixed(2),'median width',r.map(x=>x.width!).sort((a,b)=>a-b)[r.length>>1]!.toFixed(2))}
-const fam=[...new Set(rows.map(r=>r.anchor.family))];
-for(const f of fam){const r=rows.filter(x=>x.anchor.family===f&&x.anchor.quantity==='viscosity');if(r.length)console.log(f,r.length,(r.filter(x=>x.bandHolds).length/r.length).toFixed(2),r.map(x=>x.width!).sort((a,b)=>a-b)[r.length>>1]!.toFixed(2),'bias',Math.exp(r.map(x=>Math.log(x.predicted/Math.sqrt(x.anchor.reference[0]*x.anchor.reference[1]))).reduce((a,b)=>a+b,0)/r.length).toFixed(2))}
