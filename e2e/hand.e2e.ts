@@ -87,7 +87,7 @@ test('Enter after an amount goes on to the next ingredient, wherever the role so
   await page.keyboard.press('a');
   for (const [name, howMuch] of [
     ['almond butter', '30'],
-    ['lemon', '1 tbsp'],
+    ['lemon juice', '1 tbsp'],
     ['oat milk', '1/2 cup'],
     ['paprika', '1 tsp'],
   ] as const) {

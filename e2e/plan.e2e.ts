@@ -108,3 +108,43 @@ test('the calendar file holds the soak and every task by its time', async ({ pag
   expect(text.match(/BEGIN:VALARM/g)).toHaveLength(6);
   await page.request.delete(`/api/formulas/${id}`);
 });
+
+test('late by a quarter of an hour is planned again: what is done stays, and serving moves as little as it can', async ({
+  page,
+}) => {
+  const id = await made(page, {
+    name: 'Planned stove sauce',
+    family: 'pouring-sauce',
+    lines: [
+      { id: 'drink', ingredient: 'oat-drink', amount: 400, unit: 'g' },
+      { id: 'flour', ingredient: 'wheat-flour', amount: 24, unit: 'g' },
+    ],
+    method: [
+      { kind: 'put-in', lines: ['drink', 'flour'] },
+      { kind: 'blend', seconds: 60 },
+      { kind: 'heat', temperatureC: 92, minutes: 6 },
+    ],
+  });
+  await page.clock.setFixedTime(new Date(2026, 10, 27, 18, 50));
+  await ownEvening(page, [id]);
+  await page.goto('/plan');
+  await expect(page.getByRole('heading', { name: 'Tonight, on the table at 19:00' })).toBeVisible();
+  await expect(page.getByText(/^Likely ready 18:5\d to (18:5\d|19:00)/)).toBeVisible();
+  const blend = clock(page).getByRole('listitem').filter({ hasText: 'jug 60 s' });
+  await blend.getByRole('button', { name: /^Begin/ }).press('Enter');
+  await blend.getByRole('button', { name: /^Done/ }).press('Enter');
+  await expect(blend.getByRole('button', { name: /^Not done/ })).toBeFocused();
+  await page.getByRole('button', { name: '15 minutes late' }).press('Enter');
+  await expect(page.getByText(/minutes later than asked/)).toBeVisible();
+  await expect(page.getByRole('button', { name: '15 minutes late' })).toBeFocused();
+  await expect(page.getByRole('heading', { name: /on the table at 19:(2\d|3\d)/ })).toBeVisible();
+  // Done is done: it stands where it was, struck through, and nothing left begins before 19:05.
+  await expect(blend).toContainText('18:5');
+  const heat = clock(page).getByRole('listitem').filter({ hasText: '92 °C' }).last();
+  await expect(heat).toContainText(/19:(0[5-9]|1\d)/);
+  await page.reload();
+  await expect(page.getByText(/minutes later than asked/)).toBeVisible();
+  await page.getByRole('button', { name: 'Start over' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Tonight, on the table at 19:00' })).toBeVisible();
+  await page.request.delete(`/api/formulas/${id}`);
+});

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { amount, ownFormula, saved, benchStands } from './kitchen';
 
 const brief = [
-  { rail: 'thickness', low: 1200, high: 12_000 },
+  { rail: 'thickness', low: 500, high: 12_000 },
   { rail: 'salt', low: 0.3, high: 1.5 },
 ];
 

@@ -54,7 +54,7 @@ export {
 } from './predict.view.js';
 export { ScheduleRequest } from './schedule.body.js';
 export { type ScheduleResponse } from './schedule.view.js';
-export { eveningOf, viewOfSchedule } from './schedule.convert.js';
+export { eveningOf, progressOf, viewOfSchedule } from './schedule.convert.js';
 export { RecipeReadRequest } from './recipe.body.js';
 export {
   type RangeView,

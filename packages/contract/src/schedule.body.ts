@@ -111,6 +111,41 @@ export class AwakeInput {
   to!: number;
 }
 
+/** When something began, ended, or is to begin, min from midnight of the day before. */
+export class TaskAtInput {
+  @IsId('The task')
+  id!: string;
+  @IsBetween('The time of a task', 0, LONGEST, 'minutes after midnight of the day before')
+  at!: number;
+}
+
+const asTimes = (value: unknown): unknown =>
+  isObject(value) ? Object.entries(value).map(([id, at]) => ({ id, at })) : value;
+const AreTimes = (what: string): PropertyDecorator =>
+  all(
+    MayBeAbsent(),
+    ReadAsParts(() => TaskAtInput, asTimes),
+    IsArray({ message: `Send ${what} by task, such as { "soak": 540 }.` }),
+    ArrayMaxSize(eveningPlanLimits.tasks, { message: 'There are more times than tasks can be planned.' }),
+    AreParts(),
+  );
+
+/** Where an evening stands while it is cooked. */
+export class ProgressInput {
+  /** Nothing that has not begun begins before. */
+  @IsBetween('Now', 0, LONGEST, 'minutes after midnight of the day before')
+  now!: number;
+  /** When each task that is over ended, by task. */
+  @AreTimes('what has ended')
+  done?: TaskAtInput[];
+  /** When each task that goes on began. */
+  @AreTimes('what goes on')
+  begun?: TaskAtInput[];
+  /** When each task is to begin that was put to a time by hand. */
+  @AreTimes('what is pinned')
+  pinned?: TaskAtInput[];
+}
+
 const asMachines = (value: unknown): unknown =>
   isObject(value) ? Object.entries(value).map(([id, count]) => ({ id, count })) : value;
 const asCooks = (value: unknown): unknown =>
@@ -161,4 +196,10 @@ export class ScheduleRequest {
   @IsArray({ message: 'Send when somebody is up as { from, to } in minutes.' })
   @AreParts()
   awake?: AwakeInput[];
+
+  /** Absent before anything has begun. */
+  @MayBeAbsent()
+  @IsPart()
+  @Type(() => ProgressInput)
+  progress?: ProgressInput;
 }

@@ -1,5 +1,5 @@
-import type { Evening, ScheduleOutcome } from '@alterum/core';
-import type { ScheduleRequest } from './schedule.body.js';
+import type { Evening, PlannedEvening, Progress } from '@alterum/core';
+import type { ProgressInput, ScheduleRequest, TaskAtInput } from './schedule.body.js';
 import type { ScheduleResponse } from './schedule.view.js';
 
 /** The core's evening from what was sent. */
@@ -30,8 +30,26 @@ export const eveningOf = ({
   awake: awake.map(({ from, to }) => ({ from, to })),
 });
 
+const timesOf = (times: readonly TaskAtInput[] = []): ReadonlyMap<string, number> =>
+  new Map(times.map(({ id, at }) => [id, at]));
+
+/** The core's progress from what was sent. */
+export const progressOf = ({ now, done, begun, pinned }: ProgressInput): Progress => ({
+  now,
+  done: timesOf(done),
+  begun: timesOf(begun),
+  pinned: timesOf(pinned),
+});
+
 /** What was planned, in the words of the contract. */
-export function viewOfSchedule(outcome: ScheduleOutcome): ScheduleResponse {
+export function viewOfSchedule({
+  outcome,
+  serveAt,
+  lateBy,
+  overdue,
+  likely,
+}: PlannedEvening): ScheduleResponse {
+  const stands = { serveAt, lateBy, overdue, likelyReady: likely ?? null };
   if (outcome.kind === 'impossible')
     return {
       starts: null,
@@ -40,6 +58,7 @@ export function viewOfSchedule(outcome: ScheduleOutcome): ScheduleResponse {
       helps: outcome.helps,
       waiting: null,
       span: null,
+      ...stands,
     };
   const tasks = [...outcome.plan]
     .sort((a, b) => a.start - b.start || (a.id < b.id ? -1 : 1))
@@ -50,5 +69,6 @@ export function viewOfSchedule(outcome: ScheduleOutcome): ScheduleResponse {
     collides: [],
     helps: [],
     ...outcome.worth,
+    ...stands,
   };
 }

@@ -17,4 +17,11 @@ export interface ScheduleResponse {
   readonly waiting: number | null;
   /** min from the earliest start to serving, without waits of four hours or more and what comes before them. */
   readonly span: number | null;
+  /** When it is on the table, min from midnight of the day before, and how much later than asked. */
+  readonly serveAt: number;
+  readonly lateBy: number;
+  /** What was ready and has stood longer than it may. */
+  readonly overdue: readonly string[];
+  /** Middle four fifths of evenings with minutes drawn between low and high, and the share of them that is late; null where nothing is planned. */
+  readonly likelyReady: { readonly from: number; readonly to: number; readonly late: number } | null;
 }

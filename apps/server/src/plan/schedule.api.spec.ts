@@ -95,3 +95,29 @@ test('the same evening is planned the same, and an empty one is no error', async
   expect(await plan(pasta)).toEqual(await plan(pasta));
   expect(await plan({ tasks: [], serveAt: SERVE })).toMatchObject({ starts: {}, waiting: 0, span: 0 });
 });
+
+test('while it is cooked: what is done stays, what goes on has what is left of it, and it is as little later as can be', async () => {
+  const now = SERVE - 15;
+  const answer = await plan({
+    ...pasta,
+    progress: { now, done: { water: SERVE - 20 }, begun: { noodles: SERVE - 19 } },
+  });
+  // Five of nine minutes are left to the noodles, the sauce takes fifteen from now, joining two more: the noodles stand too long.
+  expect(answer).toMatchObject({ lateBy: 2, serveAt: SERVE + 2, overdue: ['noodles'] });
+  expect(answer.starts).toMatchObject({ noodles: now, sauce: now, join: SERVE });
+  expect(answer.starts).not.toHaveProperty('water');
+  expect(answer.likelyReady!.to).toBeLessThanOrEqual(SERVE + 2);
+});
+
+test('before anything has begun nothing is late, and it is told when it is likely ready', async () => {
+  const { lateBy, serveAt, likelyReady } = await plan(pasta);
+  expect({ lateBy, serveAt, late: likelyReady?.late }).toEqual({ lateBy: 0, serveAt: SERVE, late: 0 });
+  expect(await plan({ ...pasta, machines: { burner: 0 } })).toMatchObject({ likelyReady: null });
+});
+
+test('progress that cannot be read is told on its field', async () => {
+  expect(await refused({ ...pasta, progress: { now: 'later' } })).toEqual(['progress.now']);
+  expect(await refused({ ...pasta, progress: { now: 5, done: [{ id: 'water' }] } })).toEqual([
+    'progress.done[0].at',
+  ]);
+});

@@ -2,8 +2,9 @@ import {
   type Evening,
   readLabel as read,
   type ReadLabel,
-  schedule,
-  type ScheduleOutcome,
+  type PlannedEvening,
+  planEvening,
+  type Progress,
   type TaughtWord,
 } from '@alterum/core';
 import type { PredictResponse, WhoCanEatView } from '@alterum/contract';
@@ -17,7 +18,7 @@ export interface HeavyJobs {
   'copy-database': (paths: { readonly file: string; readonly target: string }) => void;
   'predict-pot': (pot: PotToPredict) => PredictResponse;
   judge: (judgement: Judgement) => readonly WhoCanEatView[];
-  schedule: (evening: Evening) => ScheduleOutcome;
+  schedule: (asked: { readonly evening: Evening; readonly progress?: Progress }) => PlannedEvening;
 }
 
 const jobs: HeavyJobs = {
@@ -25,7 +26,7 @@ const jobs: HeavyJobs = {
   'copy-database': ({ file, target }) => copyDatabase(file, target),
   'predict-pot': answerForPot,
   judge: judgeAll,
-  schedule,
+  schedule: ({ evening, progress }) => planEvening(evening, progress),
 };
 
 /** One piece of work of a thread. */

@@ -11,6 +11,7 @@ import {
 import { useHousehold } from '../household/household-store';
 import { findIngredient } from '../household/house-larder';
 import { operationText, shortName } from '../words/method-words';
+import type { Times } from './cooking-store';
 
 type EveningSaid = ReturnType<typeof useHousehold.getState>['evening'];
 
@@ -95,15 +96,32 @@ function unitsOf(
   return units;
 }
 
+/** What is over, where it really was: it is no part of a plan of the rest. */
+function overOf(
+  tasks: readonly FormulaTask[],
+  planned: ReadonlySet<string>,
+  { begun, done }: Times,
+): readonly Planned[] {
+  return tasks.flatMap(({ id, minutes }) => {
+    const end = done[id];
+    if (end === undefined || planned.has(id)) return [];
+    return [{ id, start: begun[id] ?? end - minutes.high, end, cook: undefined }];
+  });
+}
+
 /** What is done and when, in the order of the clock. */
 export function shownTasks(
   outcome: ScheduleOutcome,
   tasks: readonly FormulaTask[],
   pots: readonly PotTonightPlanned[],
+  times: Times = { begun: {}, done: {} },
 ): readonly ShownTask[] {
   if (outcome.kind !== 'planned') return [];
   const of = new Map(tasks.map((task) => [task.id, task]));
-  const plan = [...outcome.plan].sort((a, b) => a.start - b.start || a.end - b.end);
+  const ids = new Set(outcome.plan.map(({ id }) => id));
+  const plan = [...outcome.plan, ...overOf(tasks, ids, times)].sort(
+    (a, b) => a.start - b.start || a.end - b.end,
+  );
   const units = unitsOf(plan, of);
   return plan.flatMap((planned): ShownTask[] => {
     const task = of.get(planned.id),

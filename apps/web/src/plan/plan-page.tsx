@@ -1,4 +1,4 @@
-import { readMeasured } from '@alterum/core';
+import { type PlannedEvening, readMeasured } from '@alterum/core';
 import { CalendarDays, Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -10,10 +10,12 @@ import { useJob } from '../worker/use-work';
 import { calendarOf } from './calendar';
 import { queries, readList } from '../server/queries';
 import { ClockList } from './clock-list';
+import { progressOf, useCooking } from './cooking-store';
 import { clockText, DAY, eveningFor, minuteNow, potsOf, shownTasks } from './evening-plan';
 import { Impossible } from './impossible';
 import { PotsChosen } from './pots-chosen';
 import { TimelinePicture } from './timeline';
+import { WhileCooking } from './while-cooking';
 
 export async function loader(): Promise<null> {
   await Promise.all([readList(queries.wholeFormulas('')), loadHouseLarder(), loadHousehold()]);
@@ -132,19 +134,29 @@ export function Component() {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [pots, said, larder, sauces],
   );
-  const { start, result, basis } = useJob<'schedule', typeof planned>();
+  const cooking = useCooking(),
+    progress = useMemo(() => progressOf(cooking), [cooking]);
+  const asked = useMemo(() => ({ ...planned, round: cooking.round }), [planned, cooking.round]);
+  const { start, result, basis } = useJob<'schedule', typeof asked>();
   useEffect(() => {
     document.title = 'Plan · Alterum';
   }, []);
   useEffect(() => {
-    if (planned.tasks.length > 0) start({ kind: 'schedule', evening: planned.evening }, planned);
-  }, [planned, start]);
+    if (asked.tasks.length > 0)
+      start({ kind: 'schedule', evening: asked.evening, ...(progress ? { progress } : {}) }, asked);
+    // What is begun or done is written down without planning anew: the plan moves only when that is asked for.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [asked, start]);
+  // What was planned last stands until it is planned anew: nothing goes away under a finger or a focus.
+  const [last, setLast] = useState<{ readonly result: PlannedEvening; readonly asked: typeof asked }>();
+  if (result && basis && last?.result !== result) setLast({ result, asked: basis });
+  const shown = planned.tasks.length > 0 ? last : undefined;
   const tasks = useMemo(
-    () => (result && basis === planned ? shownTasks(result, planned.tasks, pots) : []),
-    [result, basis, planned, pots],
+    () => (shown ? shownTasks(shown.result.outcome, shown.asked.tasks, pots, cooking) : []),
+    [shown, pots, cooking],
   );
-  const impossible = basis === planned && result?.kind === 'impossible' ? result : undefined;
-  const serveAt = planned.evening.serveAt;
+  const impossible = shown?.result.outcome.kind === 'impossible' ? shown.result.outcome : undefined;
+  const serveAt = shown && basis === asked ? shown.result.serveAt : planned.evening.serveAt;
   return (
     <main className="mx-auto w-full max-w-6xl px-3 py-4 sm:px-5">
       <div className="flex flex-wrap items-center gap-3 pb-2">
@@ -175,6 +187,9 @@ export function Component() {
         </p>
       )}
       {impossible && <Impossible outcome={impossible} tasks={planned.tasks} pots={pots} />}
+      {(tasks.length > 0 || impossible) && (
+        <WhileCooking planned={shown?.result} cooking={cooking} now={now} tasks={tasks} />
+      )}
       {tasks.length > 0 && (
         <>
           <section aria-label="Over time" className="plate mt-3 p-3">
@@ -183,7 +198,7 @@ export function Component() {
               Dark: hands. Yellow: a machine. Pale: needs nobody. The thick line: on the table.
             </p>
           </section>
-          <ClockList tasks={tasks} now={now} serveAt={serveAt} />
+          <ClockList tasks={tasks} now={now} serveAt={serveAt} cooking={cooking} />
         </>
       )}
       <p className="pt-3 text-[13px] text-soft">

@@ -4,7 +4,8 @@ import type {
   Evening,
   Ingredient,
   Measuring,
-  ScheduleOutcome,
+  PlannedEvening,
+  Progress,
   SwapOutcome,
   SwapRequest,
   TradeMap,
@@ -21,13 +22,13 @@ export type Job =
       readonly own: readonly Ingredient[];
     }
   | { readonly kind: 'trade'; readonly request: TradeMapRequest; readonly size: number }
-  | { readonly kind: 'schedule'; readonly evening: Evening };
+  | { readonly kind: 'schedule'; readonly evening: Evening; readonly progress?: Progress };
 
 export interface Results {
   readonly balance: BalanceOutcome;
   readonly swap: SwapOutcome;
   readonly trade: TradeMap;
-  readonly schedule: ScheduleOutcome;
+  readonly schedule: PlannedEvening;
 }
 
 export type ToWorker =

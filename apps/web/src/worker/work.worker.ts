@@ -4,7 +4,8 @@ import {
   ingredientById,
   larderTable,
   type Recipe,
-  schedule,
+  planEvening,
+  type Progress,
   swap,
   tradeMap,
 } from '@alterum/core';
@@ -31,13 +32,13 @@ const athome = (recipe: Recipe): Recipe => ({
 type Running = Generator<number | { readonly done: number }, Results[Job['kind']]>;
 
 /** Its effort is counted, so that the same evening gives the same plan; it cannot be looked into on its way. */
-function* scheduled(evening: Evening): Running {
+function* scheduled(evening: Evening, progress?: Progress): Running {
   yield 0;
-  return schedule(evening);
+  return planEvening(evening, progress);
 }
 
 function begin(job: Job, stop: () => boolean): Running {
-  if (job.kind === 'schedule') return scheduled(job.evening);
+  if (job.kind === 'schedule') return scheduled(job.evening, job.progress);
   const recipe = athome(job.request.recipe);
   switch (job.kind) {
     case 'balance':

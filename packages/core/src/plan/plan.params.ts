@@ -23,3 +23,9 @@ export const LONGER = 30;
 
 /** min by which two times differ. */
 export const SAME = 1e-9;
+
+/** Planning the rest of an evening: min by which serving is put off first, and at most; min that something that goes on still takes at least. @source assumed */
+export const REPLAN = { step: 5, latest: 480, leastLeft: 1 } as const;
+
+/** Evenings drawn to see when it is likely ready; how far the tasks of one evening run fast or slow together, 0 to 1; share of evenings left out at either end; the seed. @source assumed */
+export const DRAWN = { evenings: 400, together: 0.5, tail: 0.1, seed: 23 } as const;

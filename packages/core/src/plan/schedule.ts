@@ -67,6 +67,7 @@ function build(
         after = followers.get(task.id) ?? [];
       const latest = Math.min(
         ceilings.get(task.id) ?? Infinity,
+        task.starts?.to ?? Infinity,
         evening.serveAt - length,
         ...after.map(({ by, least }) => starts.get(by)! - least - length),
       );
@@ -81,6 +82,11 @@ function build(
       ].sort((a, b) => b.earliest - a.earliest);
       const found = room.latestStart(task, latest);
       budget.left -= starts.size + 1;
+      if (task.starts && (found?.start ?? -Infinity) < task.starts.from - SAME)
+        return {
+          kind: 'stuck',
+          collision: { tasks: [task.id], why: `“${task.id}” would have to begin earlier than it can.` },
+        };
       const [binding] = bounds;
       if (found && found.start >= (binding?.earliest ?? -Infinity) - SAME) {
         starts.set(task.id, found.start);
@@ -99,13 +105,17 @@ function build(
     }
     if (stuck) continue;
     const plan = room.planned();
-    const early = plan.find(({ start }) => start < 0);
+    const from = evening.from ?? 0,
+      early = plan.find(({ start }) => start < from - SAME);
     if (early)
       return {
         kind: 'stuck',
         collision: {
           tasks: [early.id],
-          why: `“${early.id}” would have to begin before midnight of the day before.`,
+          why:
+            from > 0
+              ? `“${early.id}” would have had to begin already.`
+              : `“${early.id}” would have to begin before midnight of the day before.`,
         },
       };
     return { kind: 'built', plan };
@@ -200,7 +210,7 @@ interface Found extends Valued {
   readonly at: Attempt;
 }
 
-function solve(evening: Evening, effort: number): Built {
+function solve(evening: Evening, effort: number, begin?: readonly string[]): Built {
   const network: Network = {
     evening,
     byId: new Map(evening.tasks.map((task) => [task.id, task])),
@@ -240,7 +250,7 @@ function solve(evening: Evening, effort: number): Built {
     return { better };
   };
   if (evening.tasks.length === 0) return { kind: 'built', plan: [] };
-  const orders = firstOrders(network);
+  const orders = [...(begin ? [begin] : []), ...firstOrders(network)];
   for (const order of orders) look({ order, stands: new Map() });
   let order = orders[0]!;
   const rounds = SEARCH.roundsOfPair * evening.tasks.length ** 2;
@@ -296,9 +306,10 @@ function helpsOf(evening: Evening, collision: Collision): readonly Help[] {
 /**
  * Plans an evening back from serving: nothing late, then the least standing of what suffers by it, then the shortest evening.
  * Deterministic: the same evening gives the same plan. Its problems are looked at before (`problemsOfEvening`).
+ * @param begin an order of priority to look at first, latest first: that of a plan which is not to jump
  */
-export function schedule(evening: Evening): ScheduleOutcome {
-  const built = solve(evening, SEARCH.effort);
+export function schedule(evening: Evening, begin?: readonly string[]): ScheduleOutcome {
+  const built = solve(evening, SEARCH.effort, begin);
   if (built.kind === 'stuck')
     return {
       kind: 'impossible',
@@ -307,3 +318,7 @@ export function schedule(evening: Evening): ScheduleOutcome {
     };
   return { kind: 'planned', plan: built.plan, worth: worthOf(evening, built.plan) };
 }
+
+/** Whether an evening can be had at all, with little effort: true is sure, false only likely. */
+export const isPossible = (evening: Evening, begin?: readonly string[]): boolean =>
+  solve(evening, SEARCH.helpEffort, begin).kind === 'built';

@@ -30,7 +30,15 @@ function boundsOf(evening: Evening, plan: readonly Planned[]): readonly Bound[] 
   const bounds: Bound[] = [];
   tasks.forEach((task, i) => {
     const length = lengthOf(task);
-    bounds.push({ later: FIXED, earlier: i, min: length - serveAt }, { later: i, earlier: FIXED, min: 0 });
+    bounds.push(
+      { later: FIXED, earlier: i, min: length - serveAt },
+      { later: i, earlier: FIXED, min: evening.from ?? 0 },
+    );
+    if (task.starts)
+      bounds.push(
+        { later: i, earlier: FIXED, min: task.starts.from },
+        { later: FIXED, earlier: i, min: -task.starts.to },
+      );
     const after = followers.get(task.id) ?? [];
     for (const { by, least, most } of after) {
       const next = index.get(by)!;

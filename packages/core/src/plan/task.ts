@@ -14,6 +14,12 @@ export interface After {
   readonly most?: number;
 }
 
+/** A stretch of time, min from midnight of the day before. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** One piece of work of an evening. */
 export interface PlanTask {
   readonly id: string;
@@ -29,12 +35,8 @@ export interface PlanTask {
   readonly mayStand?: number;
   /** Who does it; absent is whoever is free. */
   readonly cook?: string;
-}
-
-/** A stretch of time, min from midnight of the day before. */
-export interface Span {
-  readonly from: number;
-  readonly to: number;
+  /** When it may begin, min: what has begun already, or was put to a time by hand, begins then and at no other. */
+  readonly starts?: Span;
 }
 
 /** An evening to be planned. Minute 0 is midnight of the day before. */
@@ -46,6 +48,8 @@ export interface Evening {
   readonly serveAt: number;
   /** When somebody is up; empty is always. */
   readonly awake: readonly Span[];
+  /** min before which nothing begins any more; absent is midnight of the day before. */
+  readonly from?: number;
 }
 
 /** Where a task stands in a plan. */
