@@ -216,10 +216,16 @@ export function Component() {
         </p>
       )}
       <p className="flex gap-4 pt-3 text-sm">
-        <Link to="/put-away" className="inline-flex min-h-6 items-center font-semibold text-rim underline">
+        <Link
+          to="/put-away"
+          className="tap-coarse inline-flex min-h-6 items-center font-semibold text-rim underline"
+        >
           What was put away
         </Link>
-        <Link to="/backup" className="inline-flex min-h-6 items-center font-semibold text-rim underline">
+        <Link
+          to="/backup"
+          className="tap-coarse inline-flex min-h-6 items-center font-semibold text-rim underline"
+        >
           Backup
         </Link>
       </p>

@@ -51,7 +51,7 @@ export function FoundList({ found, chosen, choose }: FoundListProps) {
                   aria-current={ingredient === chosen}
                   className={`flex min-h-9 w-full items-center justify-between gap-3 rounded-md px-2.5 text-left ${ingredient === chosen ? 'bg-rim text-on-rim' : 'hover:bg-dip'}`}
                 >
-                  <span className="truncate">{ingredient.name}</span>
+                  <span className="min-w-0 break-words">{ingredient.name}</span>
                   <span className="whitespace-nowrap text-[13px] opacity-80">
                     {isOwn(ingredient.id) ? 'your own' : ingredient.shelf}
                   </span>
