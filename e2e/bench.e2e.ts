@@ -169,6 +169,25 @@ test('every figure at the table opens to its lines, its law and its source', asy
   await expect(page.getByRole('dialog', { name: 'What made graininess' })).toContainText('Sources');
 });
 
+test('what becomes of it cold, frozen and kept is one tab away, with the caution that it proves nothing', async ({
+  page,
+}) => {
+  await ownFormula(page, 'Kept');
+  const plate = page.getByRole('region', { name: 'At the table' });
+  await plate.getByRole('tab', { name: 'Kept' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(plate).toContainText('no proof that it is good');
+  await expect(plate.getByText(/^\d+(\.\d)? to \d+ days$/)).toBeVisible();
+  await expect(plate).toContainText('too soft to slice');
+  await page.keyboard.press('a');
+  await page.keyboard.type('agar powder');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('4 g');
+  await page.keyboard.press('Enter');
+  await expect(plate).toContainText(/slices/);
+  await expect(plate).toContainText(/melts at [789]\d °C/);
+});
+
 test('against the dairy thing the melt loses protein and wins on climate', async ({ page }) => {
   await openBench(page);
   await page.getByRole('tab', { name: 'Against dairy' }).click();

@@ -26,6 +26,7 @@ import {
   SFC_TEMPERATURES,
   solidFatContent,
 } from '../packages/core/src/predict/fat/solid-fat.params';
+import { fleckParameters } from '../packages/core/src/predict/colour/flecks.params';
 import { dryingParameters } from '../packages/core/src/predict/heat/drying.params';
 import { homeTestParameters } from '../packages/core/src/predict/home-test/home-test.params';
 import { comminutionParameters } from '../packages/core/src/predict/particle/comminution.params';
@@ -162,6 +163,7 @@ const tables: Readonly<Record<string, () => string>> = {
   'keeps-days': () => table(['kind', 'd at 5 °C'], Object.entries(keepsDays)),
   keeps: () => ofParameters(keepsParameters),
   mouth: () => ofParameters(mouthParameters),
+  flecks: () => ofParameters(fleckParameters),
   'solid-fat': () =>
     table(
       ['fat, % solid at', ...SFC_TEMPERATURES.map((t) => `${t} °C`)],

@@ -116,6 +116,8 @@ export interface PredictResponse {
   readonly spreadableC: SpreadableWindow | null;
   readonly colourHex: string;
   readonly colourLab: readonly [number, number, number];
+  /** Colours of flecks that are seen one by one, the most first. */
+  readonly fleckColours: readonly string[];
   readonly homeTests: HomeTests;
   readonly kept: KeptView;
   readonly nutrition: {

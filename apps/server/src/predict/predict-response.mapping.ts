@@ -149,6 +149,7 @@ export function predictResponse({
     spreadableC: report.spreadable ?? null,
     colourHex: p.colour.hex,
     colourLab: p.colour.lab,
+    fleckColours: report.flecks,
     homeTests: report.homeTests,
     kept: keptView(report.kept),
     nutrition: {

@@ -1,4 +1,10 @@
-import { hexOf, labFromReflectance, type Reflectance, reflectanceFromRatio } from './colour/pigment.js';
+import {
+  hexOf,
+  type Lab,
+  labFromReflectance,
+  type Reflectance,
+  reflectanceFromRatio,
+} from './colour/pigment.js';
 import type { Mixture } from './mixture/mixture.js';
 import { energyOf } from './nutrition/energy.js';
 import { lumpIndex } from './particle/comminute.js';
@@ -61,6 +67,11 @@ function solidFatBand(mix: Mixture, solid: number): Band {
 /** Log standard deviation that a band stands for. */
 const sdOfBand = ({ low, high }: Band): number => (low > 0 ? Math.log(high / low) / (2 * K80) : 0);
 
+const reflectanceOf = ({ absorption }: Mixture): Reflectance =>
+  absorption.map(reflectanceFromRatio) as unknown as Reflectance;
+/** CIELAB of a pot. */
+export const labOf = (mix: Mixture): Lab => labFromReflectance(reflectanceOf(mix));
+
 /** Figures that have a band. */
 export const bandedFigures = [
   'fat',
@@ -106,7 +117,7 @@ export function predictPot(
       viscosity: sdOfBand(viscosity),
       yieldStress: sdOfBand(yieldStress),
     });
-  const reflectance = mix.absorption.map(reflectanceFromRatio) as unknown as Reflectance;
+  const reflectance = reflectanceOf(mix);
   return {
     massG: Math.max(mix.mass, 0),
     volumeMl: mix.volume,

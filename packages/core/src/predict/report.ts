@@ -1,4 +1,5 @@
 import { type Climate, climateOf } from './climate/climate.js';
+import { fleckColours } from './colour/flecks.js';
 import { type Cost, costOf } from './cost/cost.js';
 import { type SpreadableWindow, spreadableWindow } from './spreadable-window.js';
 import { type HomeTests, homeTestsOf } from './home-test/home-tests.js';
@@ -6,6 +7,7 @@ import { type Kept, keptOf } from './keeping/kept.js';
 import type { Recipe } from '../recipe/recipe.js';
 import { type Nutrition, nutritionOf } from './nutrition/nutrition.js';
 import { potAt } from './pot-at.js';
+import { labOf } from './predict-pot.js';
 import { type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
 
 /** What a batch feeds, costs and weighs on the climate, how to test it at home, and when it spreads: the figures that may follow a moment later. */
@@ -18,6 +20,8 @@ export interface Report {
   /** Absent for what is not a fat spread, or never spreads between the fridge and a warm kitchen. */
   readonly spreadable: SpreadableWindow | undefined;
   readonly kept: Kept;
+  /** Colours of what is seen one by one in it, the most first. */
+  readonly flecks: readonly string[];
 }
 
 /** @throws RangeError for a negative or non-finite mass (callers validate first) */
@@ -31,5 +35,6 @@ export function reportOn(recipe: Recipe, offsets: KitchenOffsets = noOffsets): R
     homeTests: homeTestsOf(flow),
     spreadable: spreadableWindow(mix, at.storage, at.days),
     kept: keptOf(pot),
+    flecks: fleckColours(mix, labOf(mix)),
   };
 }

@@ -124,3 +124,10 @@ test('the words it may also be called stand beside the one that is said', () => 
     ).detail,
   ).toBe('hardly in doubt');
 });
+
+test('flecks stand beside the colour', () => {
+  expect(named(feelFigures(assessed, ['green', 'red', 'dark']), 'Colour').detail).toBe(
+    'with green and red flecks',
+  );
+  expect(named(feelFigures(assessed), 'Colour').detail).not.toContain('flecks');
+});

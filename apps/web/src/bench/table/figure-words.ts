@@ -52,7 +52,7 @@ const wordOf = (id: PropertyId, assessed: Assessed): string => {
 };
 
 /** How it will feel and keep. */
-export function feelFigures(assessed: Assessed): readonly ShownFigure[] {
+export function feelFigures(assessed: Assessed, flecks: readonly string[] = []): readonly ShownFigure[] {
   const { prediction: p } = assessed;
   const top = wordOf('browning', assessed);
   const { digits, unit } = propertyOf('browning');
@@ -71,7 +71,12 @@ export function feelFigures(assessed: Assessed): readonly ShownFigure[] {
     {
       name: 'Colour',
       word: colourWord(p.colour.lab),
-      detail: p.browning < BAKED ? top : `top ${top}, ${figure(p.browning, digits)} ${unit}`,
+      detail:
+        flecks.length > 0
+          ? `with ${flecks.slice(0, 2).join(' and ')} flecks`
+          : p.browning < BAKED
+            ? top
+            : `top ${top}, ${figure(p.browning, digits)} ${unit}`,
       swatch: p.colour.hex,
     },
   ];

@@ -59,7 +59,11 @@ const Figures = memo(function Figures({ outcome, portions }: FiguresProps) {
         label="Figures at the table"
         title={title}
         tabs={[
-          { id: 'feel', name: 'Feel', content: () => <FigureCells figures={feelFigures(outcome)} /> },
+          {
+            id: 'feel',
+            name: 'Feel',
+            content: () => <FigureCells figures={feelFigures(outcome, report.flecks)} />,
+          },
           {
             id: 'kept',
             name: 'Kept',
