@@ -11,7 +11,7 @@ import {
   type CookingWater,
   type HeatHistory,
 } from '../starch/gelatinize.js';
-import { courseOf, waterToLeave } from '../course/course.js';
+import { courseOf, lastWorked, waterToLeave } from '../course/course.js';
 import { AT_START } from '../course/entry.js';
 import { heatSince } from '../course/heat-course.js';
 import { acidMoments, hydrolysisOver } from './acid-moments.js';
@@ -182,6 +182,7 @@ function assembled(recipe: Cooked): Assembled {
     emulsifyingProtein: total('emulsifyingProtein'),
     stableEmulsionFat: total('stableEmulsionFat'),
     spreadFat: total('spreadFat'),
+    worked: lastWorked(course),
     surfactant: total('surfactant'),
     culturedProtein: total('culturedProtein'),
     tannin: total('tannin'),

@@ -82,6 +82,23 @@ export function courseOf({ lines, process, method }: Pick<Recipe, 'lines' | 'pro
   return { ...fixed, entries: entriesOf(lines, fixed.method) };
 }
 
+/** How warm the pot was when a blade last ran in it, and the hottest it was afterwards, °C; undefined where none ran. */
+export function lastWorked({
+  blades,
+  heat: { before, steps },
+}: Pick<Course, 'blades' | 'heat'>): { readonly atC: number; readonly thenC: number } | undefined {
+  const last = blades.at(-1);
+  if (!last) return undefined;
+  const atC = before[last.at] ?? 0;
+  return {
+    atC,
+    thenC: steps.reduce(
+      (most, { at, temperatureC }) => (at > last.at ? Math.max(most, temperatureC) : most),
+      atC,
+    ),
+  };
+}
+
 /** Water that is to leave, g, and its standard deviation. */
 export interface Leaving {
   readonly g: number;

@@ -117,6 +117,8 @@ export interface Mixture {
   readonly stableEmulsionFat: number;
   /** Fat that came with water in it (butter, spreads), and g of what covers droplets without being protein. */
   readonly spreadFat: number;
+  /** How warm it was when a blade last ran in it, and the hottest afterwards, °C; undefined where none ran. */
+  readonly worked: { readonly atC: number; readonly thenC: number } | undefined;
   readonly surfactant: number;
   readonly heatSetProtein: number;
   /** Protein of nut, seed and curd particles, which baking knits together. */

@@ -1,5 +1,6 @@
 import { potOf } from '../../larder/pot-of.js';
 import { celsius } from '../../quantity/quantity.js';
+import type { Method } from '../../recipe/method/operation.js';
 import { type Process, uncooked } from '../../recipe/recipe.js';
 import { dropletCover, dropletStiffness } from '../particle/droplet.js';
 import { potAt } from '../pot-at.js';
@@ -117,4 +118,43 @@ test('what thins under shear is thinned between packed droplets too: gum counts 
       ['sunflower-oil', oil],
     ]).viscosity;
   expect(thicker(55)).toBeLessThan(0.7 * thicker(0.01));
+});
+
+describe('which phase is outside follows from how it is made', () => {
+  const butter = (method: Method) =>
+    potAt({
+      ...potOf([
+        ['coconut-oil', 110],
+        ['rapeseed-oil', 60],
+        ['soya-drink', 80],
+      ]),
+      method,
+      serving: { temperatureC: celsius(10), storage: 'fridge', days: 1 },
+    }).flow;
+  const melt = { kind: 'heat', temperatureC: 45, minutes: 2 } as const,
+    blade = { kind: 'blend', seconds: 60 } as const,
+    chill = { kind: 'chill', minutes: 60, temperatureC: 12 } as const;
+
+  test('blended while it is melted, water is outside; chilled and worked, fat is, and it is firmer', () => {
+    const warm = butter([melt, blade, chill]),
+      worked = butter([melt, blade, chill, blade]);
+    expect(warm.oilContinuous).toBeLessThan(0.2);
+    expect(worked.oilContinuous).toBeGreaterThan(0.6);
+    expect(worked.yieldStress).toBeGreaterThan(1.5 * warm.yieldStress);
+  });
+  test('melted again after it was worked, it is what it was', () => {
+    expect(butter([melt, blade, chill, blade, { ...melt, temperatureC: 60 }]).oilContinuous).toBeLessThan(
+      0.2,
+    );
+  });
+  test('an oil without crystals does not churn, however cold', () => {
+    const { oilContinuous } = potAt({
+      ...potOf([
+        ['rapeseed-oil', 170],
+        ['soya-drink', 80],
+      ]),
+      method: [chill, blade],
+    }).flow;
+    expect(oilContinuous).toBeLessThan(0.1);
+  });
 });

@@ -1,6 +1,7 @@
 import { arrhenius } from '../../numeric/arrhenius.js';
 import { logistic, softplus } from '../../numeric/smooth-step.js';
-import { meltedFactor } from '../fat/solid-fat.js';
+import { eitherOf } from '../../numeric/either-of.js';
+import { meltedFactor, solidFatOfMix } from '../fat/solid-fat.js';
 import { fat } from '../fat/solid-fat.params.js';
 import type { Mixture } from '../mixture/mixture.js';
 import { suspension as s } from '../particle/suspension.params.js';
@@ -32,16 +33,26 @@ export function chilledEmulsionStress(mix: Mixture, solidFat: number): number {
   );
 }
 
+/** How far fat stayed unmelted since it was like that, 0..1. */
+const unmelted = (hottestC: number): number => logistic((fat.spreadMelts - hottestC) / fat.spreadMeltsWidth);
+
+/** How far a blade churned it: fat with crystals in it, worked cold, lets the water go inside; what covers its droplets resists. */
+function churned({ worked, fatByType }: Mixture, cover: number): number {
+  if (!worked) return 0;
+  const crystals = logistic((solidFatOfMix(fatByType, worked.atC) - fat.churnSolid) / fat.churnWidth);
+  return crystals * unmelted(worked.thenC) * (1 - fat.coverResists * cover);
+}
+
 /**
  * ln of the water per fat below which oil is the continuous phase: less where droplets are well covered, so that oil can be packed
- * into water; more where the fat came with water in it and was never melted.
+ * into water; more where the fat came with water in it, or was chilled and worked, and was not melted since.
  */
 function inversion(mix: Mixture): number {
-  const kept =
-    (mix.spreadFat / mix.fat) * logistic((fat.spreadMelts - mix.maxTemperature) / fat.spreadMeltsWidth);
+  const cover = dropletCover(mix);
+  const kept = eitherOf((mix.spreadFat / mix.fat) * unmelted(mix.maxTemperature), churned(mix, cover));
   return (
     Math.log(fat.inversionRatio) -
-    fat.coverHoldsOut * dropletCover(mix) * (1 - kept) +
+    fat.coverHoldsOut * cover * (1 - kept) +
     kept * Math.log(fat.spreadRatio / fat.inversionRatio)
   );
 }
