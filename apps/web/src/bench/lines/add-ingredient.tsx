@@ -11,7 +11,7 @@ import {
 } from '@alterum/core';
 import { Command } from 'cmdk';
 import { History } from 'lucide-react';
-import { memo, useMemo, useState } from 'react';
+import { memo, useMemo, useRef, useState } from 'react';
 import { findIngredient, loadHouseLarder, wholeLarder } from '../../household/house-larder';
 import { lineOfFormula } from '@alterum/contract/convert';
 import { sayFailure } from '../../notices/notices';
@@ -84,6 +84,8 @@ export default memo(function AddIngredient() {
   const [upwards, setUpwards] = useState(true);
   const [offering, setOffering] = useState<Offering>();
   const [lit, setLit] = useState('');
+  /** Somebody has gone to an entry, with a pointer or by arrows, since the last letter. */
+  const went = useRef(false);
   const used = useHousehold((household) => household.used),
     kitchen = useKitchen();
   const asked = text.trim();
@@ -136,13 +138,16 @@ export default memo(function AddIngredient() {
         id={ADD_INGREDIENT}
         shouldFilter={false}
         value={ids.includes(lit) ? lit : (ids[0] ?? '')}
-        onValueChange={setLit}
+        // What comes in a moment later lights nothing by itself: only a pointer or an arrow goes to it.
+        onValueChange={(next) => (went.current || found.some(({ id }) => id === next)) && setLit(next)}
+        onPointerMove={() => (went.current = true)}
         label="Add an ingredient"
         className="relative"
         onBlur={({ currentTarget, relatedTarget }) => {
           if (!currentTarget.contains(relatedTarget)) setOffering(undefined);
         }}
         onKeyDown={(event) => {
+          if (event.key.startsWith('Arrow')) went.current = true;
           if (event.key === 'Escape') offer(undefined);
           if (event.key === 'ArrowDown' && asked === '' && !offering) offer('used');
           if (event.key === 'Enter' && asked !== '' && found.length === 0 && !settled) takeOnceKnown();
@@ -154,6 +159,7 @@ export default memo(function AddIngredient() {
             onValueChange={(next) => {
               // Chosen once, when the list opens: it must not change sides under the eye.
               if (asked === '') setUpwards(hasMoreRoomAbove());
+              went.current = false;
               setText(next);
             }}
             onPaste={(event) => {

@@ -23,7 +23,21 @@ const nothing: readonly FormulaSummary[] = [];
 
 const isAsked = (typed: string): boolean => typed.trim().length >= LEAST_LETTERS;
 
-/** Formulas of the house that could go into the open one, by what is typed; none where the server does not answer. */
+const plain = (text: string): readonly string[] =>
+  text
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean);
+
+/** Whether a formula is called what is typed: one that only holds it (oat drink) is not what is looked for. */
+export function isCalled(name: string, typed: string): boolean {
+  const words = plain(name);
+  return plain(typed).every((begun) => words.some((word) => word.startsWith(begun)));
+}
+
+/** Formulas of the house that could go into the open one, by their names; none where the server does not answer. */
 export async function findSauces(typed: string): Promise<readonly FormulaSummary[]> {
   if (!isAsked(typed)) return nothing;
   const { pages } = await readList(queries.formulas(typed.trim())).catch((error: unknown) => {
@@ -31,7 +45,9 @@ export async function findSauces(typed: string): Promise<readonly FormulaSummary
     return { pages: [] };
   });
   const open = useBench.getState().bench?.id;
-  return (pages[0]?.entries ?? []).filter(({ id }) => id !== open).slice(0, SHOWN);
+  return (pages[0]?.entries ?? [])
+    .filter(({ id, name }) => id !== open && isCalled(name, typed))
+    .slice(0, SHOWN);
 }
 
 /** The same while somebody types. */
