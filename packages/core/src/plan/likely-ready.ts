@@ -44,6 +44,7 @@ function behindOf(
  * @source engine of the evening: triangular draws, correlated within an evening
  */
 export function likelyReady(evening: Evening, plan: readonly Planned[]): LikelyReady {
+  if (plan.length === 0) return { from: evening.serveAt, to: evening.serveAt, late: 0 };
   const chance = seededChance(DRAWN.seed),
     behind = behindOf(evening, plan);
   const minutes = new Map(evening.tasks.map((task) => [task.id, task.minutes]));
@@ -63,7 +64,6 @@ export function likelyReady(evening: Evening, plan: readonly Planned[]): LikelyR
     }
     return last;
   }).sort((a, b) => a - b);
-  if (plan.length === 0) return { from: evening.serveAt, to: evening.serveAt, late: 0 };
   const at = (share: number): number => ready[Math.min(ready.length - 1, Math.floor(share * ready.length))]!;
   return {
     from: at(DRAWN.tail),

@@ -1,5 +1,21 @@
 import { seededChance } from '../numeric/chance.js';
-import type { Evening, Planned, PlanTask } from './task.js';
+import type { After, Evening, Planned, PlanTask } from './task.js';
+
+/** A task at which somebody stands for just so long. */
+export const task = (id: string, minutes: number, more: Partial<PlanTask> = {}): PlanTask => ({
+  id,
+  hands: true,
+  minutes: { low: minutes, high: minutes },
+  after: [],
+  ...more,
+});
+
+/** What a task comes after, and how long after it ended. */
+export const after = (id: string, least = 0, most?: number): After => ({
+  id,
+  least,
+  ...(most === undefined ? {} : { most }),
+});
 
 /** An evening of so many tasks that hang together as those of two or three dishes do. */
 export function randomEvening(seed: number, count: number): Evening {

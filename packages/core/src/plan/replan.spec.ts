@@ -1,23 +1,11 @@
-import { faultsOf, randomEvening } from './plan.fixture.js';
+import { after, faultsOf, randomEvening, task } from './plan.fixture.js';
 import { likelyReady, triangular } from './likely-ready.js';
 import { type Progress, remaining, replan } from './replan.js';
 import { schedule } from './schedule.js';
-import type { Evening, Planned, PlanTask } from './task.js';
+import type { Evening, Planned } from './task.js';
 
 const DAY = 1440,
   SERVE = DAY + 1140;
-const task = (id: string, minutes: number, more: Partial<PlanTask> = {}): PlanTask => ({
-  id,
-  hands: true,
-  minutes: { low: minutes, high: minutes },
-  after: [],
-  ...more,
-});
-const after = (id: string, least = 0, most?: number) => ({
-  id,
-  least,
-  ...(most === undefined ? {} : { most }),
-});
 const evening: Evening = {
   tasks: [
     task('chop', 10),

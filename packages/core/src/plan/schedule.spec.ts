@@ -1,21 +1,9 @@
-import { faultsOf, randomEvening } from './plan.fixture.js';
+import { after, faultsOf, randomEvening, task } from './plan.fixture.js';
 import { problemsOfEvening } from './problems.js';
 import { schedule, type ScheduleOutcome } from './schedule.js';
 import type { Evening, PlanTask } from './task.js';
 
 const DAY = 1440;
-const task = (id: string, minutes: number, more: Partial<PlanTask> = {}): PlanTask => ({
-  id,
-  hands: true,
-  minutes: { low: minutes, high: minutes },
-  after: [],
-  ...more,
-});
-const after = (id: string, least = 0, most?: number) => ({
-  id,
-  least,
-  ...(most === undefined ? {} : { most }),
-});
 const evening = (tasks: readonly PlanTask[], more: Partial<Evening> = {}): Evening => ({
   tasks,
   machines: new Map(),

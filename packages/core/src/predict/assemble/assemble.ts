@@ -146,7 +146,8 @@ function assembled(recipe: Cooked): Assembled {
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
   // What a soak drew out is gone from every kind of sugar alike.
-  const kinds = allSugars(lines) > 0 ? tableSugars / allSugars(lines) : 0;
+  const onTheScale = allSugars(lines),
+    kinds = onTheScale > 0 ? tableSugars / onTheScale : 0;
 
   const mix: Mixture = {
     process,
