@@ -89,6 +89,10 @@ export class PlanTaskInput {
   @IsOptional()
   @IsBetween('How long it may stand', 0, LONGEST, 'minutes')
   mayStand?: number | null;
+  /** min before serving by which it has ended: of a dish that is eaten before the rest. */
+  @IsOptional()
+  @IsBetween('How long before serving it is ready', 0, LONGEST, 'minutes')
+  readyBefore?: number | null;
   /** One of the cooks; absent or null is whoever is free. */
   @IsOptional()
   @IsId('The cook')

@@ -10,7 +10,7 @@ export const eveningOf = ({
   serveAt,
   awake = [],
 }: ScheduleRequest): Evening => ({
-  tasks: tasks.map(({ id, hands = false, minutes, machine, ovenC, after = [], mayStand, cook }) => ({
+  tasks: tasks.map(({ id, hands = false, minutes, machine, ovenC, after = [], mayStand, readyBefore, cook }) => ({
     id,
     hands,
     minutes: { low: minutes.low, high: minutes.high },
@@ -22,6 +22,7 @@ export const eveningOf = ({
     ...(machine === undefined || machine === null ? {} : { machine }),
     ...(ovenC === undefined || ovenC === null ? {} : { ovenC }),
     ...(mayStand === undefined || mayStand === null ? {} : { mayStand }),
+    ...(readyBefore === undefined || readyBefore === null ? {} : { readyBefore }),
     ...(cook === undefined || cook === null ? {} : { cook }),
   })),
   machines: new Map(machines.map(({ id, count }) => [id, count])),

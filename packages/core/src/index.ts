@@ -292,14 +292,32 @@ export { type Caution, cautionsOf } from './handbook/cautions.js';
 export { whatItKnows } from './handbook/cautions.params.js';
 
 // A dish of several parts: layers, room, water.
-export { componentOfIngredient, componentOfPot, type DishComponent } from './dish/component.js';
+export type { DishComponent } from './dish/component.js';
 export { type LayeredDish, type DishReport, reportOnDish } from './dish/dish.js';
-export type { LayerAsk } from './dish/layers.js';
+export { partOfRecipe, partOfThing, type ReadPart } from './dish/dish-part.js';
+export { type DishPortion, layeredG, portionOfDish } from './dish/dish-portion.js';
+export type { LayerAsk, Supply } from './dish/layers.js';
+export { type DishProblem, type KnownToDish, type ReadDish, readDish } from './dish/read-dish.js';
+export {
+  type DishEater,
+  type DishLayer,
+  type DishPart,
+  type NamedVessel,
+  portionsOfDish,
+  type WrittenDish,
+} from './dish/written-dish.js';
 export type { MoistureAdvice } from './dish/advice.js';
 export { type MoistureWord, moistureWords } from './dish/moisture-verdict.js';
 export { type Cover, ovenCovers, type OvenStage } from './dish/oven.js';
 export type { DishVessel } from './dish/vessel.js';
 
 // The evening: what is to be done for its pots, and when.
-export { eveningOfPots, type EveningPot, type KitchenTonight } from './evening/evening-of-pots.js';
-export { type FormulaTask, tasksOfFormula } from './evening/tasks-of-formula.js';
+export {
+  type CookedTonight,
+  type EveningDish,
+  type EveningPot,
+  eveningTonight,
+  type KitchenTonight,
+} from './evening/evening-tonight.js';
+export { type DoneToDish, type FormulaTask, tasksOfFormula } from './evening/tasks-of-formula.js';
+export { tasksOfDish } from './evening/tasks-of-dish.js';

@@ -12,19 +12,15 @@ import {
   viewOfDish,
 } from '@alterum/contract';
 import {
-  componentOfIngredient,
-  componentOfPot,
-  type LayeredDish,
-  type DishComponent,
   type DishReport,
-  grams,
-  celsius,
-  potAt,
-  type Recipe,
+  layeredG,
+  type LayeredDish,
+  partOfRecipe,
+  partOfThing,
+  portionOfDish,
+  type ReadPart,
   recipeOfFormula,
-  reportOn,
   reportOnDish,
-  uncooked,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { FormulaLarder } from '../formula/formula-larder.js';
@@ -33,15 +29,13 @@ import { LarderService, placed } from '../larder/larder.service.js';
 import { invalidInput } from '../platform/failure.js';
 import { CAUTION, WhoCanEatService } from '../who-can-eat/who-can-eat.service.js';
 
-/** A part of the dish with what it is made of. */
-interface Part {
-  readonly component: DishComponent;
-  readonly recipe: Recipe;
-  /** The same as lines that people are judged by, for so many g of it. */
+/** A part of the dish as lines that people are judged by. */
+interface Part extends ReadPart {
+  /** So many g of it. */
   readonly linesFor: (g: number) => readonly PotLineInput[];
 }
 
-/** °C at which a part is looked at before it goes in: nothing of it depends on that. */
+/** °C at which a dish goes into the oven where nothing is said. */
 const COLD_C = 20;
 
 /** Asks the core what a dish will be; keeps nothing. */
@@ -72,7 +66,7 @@ export class DishService {
     const portions = request.portions ?? 1;
     return {
       ...viewOfDish(report, components),
-      portion: portionOf(report, parts, portions),
+      portion: portionOfDish(report, parts, portions),
       ...(await this.judged(request, report, parts, portions)),
     };
   }
@@ -101,14 +95,10 @@ export class DishService {
     if (sent.ingredient !== undefined) return this.thing(sent, sent.ingredient, field);
     const { recipe, name, batch } =
       sent.formula === undefined ? await this.pot(sent, field) : await this.kept(sent.formula);
-    const { mix } = potAt(recipe);
-    if (!(mix.mass > 0))
+    const part = partOfRecipe(sent.id, sent.name ?? name, recipe, sent.grams);
+    if (!part)
       throw invalidInput([{ field, message: `${sent.name ?? name} is empty: nothing in it has a weight.` }]);
-    return {
-      component: componentOfPot(sent.id, sent.name ?? name, mix, sent.grams),
-      recipe,
-      linesFor: (g) => batch(g, mix.mass),
-    };
+    return { ...part, linesFor: (g) => batch(g, part.madeG) };
   }
 
   private thing(sent: DishComponentInput, asked: string, field: string): Part {
@@ -121,26 +111,13 @@ export class DishService {
         },
       ]);
     const weighed = sent.grams ?? 0,
-      ready = sent.ready ? methodOfInput(sent.ready) : [];
-    const component = componentOfIngredient(sent.id, found, weighed, ready, sent.name);
-    const line = {
-      ingredient: found,
-      mass: grams(weighed),
-      preparation: 'as-is',
-      stage: 'start',
-      ready,
-    } as const;
+      part = partOfThing(sent.id, found, weighed, sent.ready ? methodOfInput(sent.ready) : [], sent.name);
     return {
-      component,
-      recipe: {
-        lines: [line],
-        process: uncooked,
-        serving: { temperatureC: celsius(COLD_C), storage: 'cool', days: 0 },
-      },
+      ...part,
       linesFor: (g) => [
         {
           ingredient: found.id,
-          amount: component.grams > 0 ? (weighed * g) / component.grams : 0,
+          amount: part.madeG > 0 ? (weighed * g) / part.madeG : 0,
           unit: 'g',
           ...(sent.ready ? { ready: sent.ready } : {}),
         },
@@ -183,24 +160,4 @@ export class DishService {
       ...(eaterIds ? { eaterIds } : {}),
     });
   }
-}
-
-const layeredG = ({ layers }: DishReport, id: string): number =>
-  layers.reduce((all, { component, grams: g }) => (component === id ? all + g : all), 0);
-
-/** Nutrition and cost of a portion, by what of each part is in the dish. */
-function portionOf(report: DishReport, parts: readonly Part[], portions: number): DishResponse['portion'] {
-  const sum = { energyKcal: 0, fatG: 0, proteinG: 0, saltG: 0, cost: 0 };
-  for (const { component, recipe } of parts) {
-    const { nutrition, cost } = reportOn(recipe);
-    const { mass } = potAt(recipe).mix;
-    const share = mass > 0 ? layeredG(report, component.id) / mass / portions : 0;
-    sum.energyKcal += nutrition.energyKcal * share;
-    sum.fatG += nutrition.fat * share;
-    sum.proteinG += nutrition.protein * share;
-    sum.saltG += nutrition.salt * share;
-    sum.cost += cost.amount * share;
-  }
-  const lost = report.moisture.budget.evaporatedG;
-  return { grams: (report.massG - lost) / portions, ...sum };
 }

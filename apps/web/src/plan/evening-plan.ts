@@ -2,7 +2,7 @@ import type { FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/convert';
 import {
   type Evening,
-  eveningOfPots,
+  eveningTonight,
   type Formula,
   type FormulaTask,
   type Planned,
@@ -35,11 +35,10 @@ export function eveningFor(
   { serveAt, ...kitchen }: EveningSaid,
 ): { readonly evening: Evening; readonly tasks: readonly FormulaTask[] } {
   const { sauces } = useHousehold.getState();
-  return eveningOfPots(
-    pots,
-    findIngredient,
+  return eveningTonight(
+    { pots },
+    { larder: findIngredient, formulaOf: (id) => sauces.get(id)?.formula },
     { ...kitchen, serveAt: DAY + serveAt, awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }] },
-    (id) => sauces.get(id)?.formula,
   );
 }
 

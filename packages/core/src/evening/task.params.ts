@@ -32,4 +32,12 @@ export const planning = {
   softMin: 20,
   /** min to put in, cut and such where nothing is said. */
   shortMin: 2,
+  /** min to lay one layer, and to begin and end with the dish. @source assumed: a spoon and a spatula, E */
+  layerMin: 1.2, layeringMin: 2,
+  /** min that a layered dish may stand before the oven: sheets begin to drink. @source kitchen physics 9, lag and half of 20 min, cold: assumed three times as slow */
+  layeredStands: 40,
+  /** min that a sauce or a thing made for a dish may stand before it is layered. @source kitchen physics 17: two hours out of the fridge, less the way back */
+  partStands: 90,
+  /** min until an oven is warm: to 190 °C, spread of it. @source kitchen physics 15: 12 min, cv .3 */
+  preheatMin: 12, preheatToC: 190, preheatCv: 0.3,
 } as const;

@@ -3,7 +3,7 @@ import type { Formula } from '../formula/formula.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { faultsOf } from '../plan/plan.fixture.js';
 import { schedule } from '../plan/schedule.js';
-import { eveningOfPots, type KitchenTonight } from './evening-of-pots.js';
+import { type EveningPot, eveningTonight, type KitchenTonight } from './evening-tonight.js';
 import { tasksOfFormula } from './tasks-of-formula.js';
 
 const SERVE = 1440 + 19 * 60;
@@ -36,8 +36,9 @@ const soaked: Formula = {
     { kind: 'heat', temperatureC: 80, minutes: 5, lines: ['tapioca-starch'] },
   ],
 } as unknown as Formula;
-const plan = (pots: Parameters<typeof eveningOfPots>[0], more: Partial<KitchenTonight> = {}) => {
-  const { evening, tasks } = eveningOfPots(pots, ingredientById, { ...kitchen, ...more });
+const known = { larder: (id: string) => ingredientById(id), formulaOf: () => undefined };
+const plan = (pots: readonly EveningPot[], more: Partial<KitchenTonight> = {}) => {
+  const { evening, tasks } = eveningTonight({ pots }, known, { ...kitchen, ...more });
   return { evening, tasks, outcome: schedule(evening) };
 };
 
@@ -174,7 +175,13 @@ test('a sauce inside a sauce is made before it goes in; one that holds itself is
   expect(inner.every(({ pot }) => pot === 'a')).toBe(true);
   expect(tasks.find(({ id }) => id === 'a/0')!.after.map(({ id }) => id)).toContain(inner.at(-1)!.id);
   expect(tasksOfFormula('a', outer, find, { formulaOf: kept(circle) })).toHaveLength(tasks.length);
-  const outcome = schedule(eveningOfPots([{ id: 'a', formula: outer }], find, kitchen, kept(soaked)).evening);
+  const outcome = schedule(
+    eveningTonight(
+      { pots: [{ id: 'a', formula: outer }] },
+      { larder: find, formulaOf: kept(soaked) },
+      kitchen,
+    ).evening,
+  );
   if (outcome.kind !== 'planned') throw new Error(outcome.kind);
   const at = new Map(outcome.plan.map((task) => [task.id, task]));
   expect(at.get('a/0')!.start).toBeGreaterThanOrEqual(at.get(inner.at(-1)!.id)!.end);

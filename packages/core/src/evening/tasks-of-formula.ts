@@ -3,11 +3,19 @@ import type { Formula, Line } from '../formula/formula.js';
 import { methodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
 import type { LarderLookup } from '../formula/recipe-of-formula.js';
 import { soakKeeps } from '../predict/ready/soak.js';
+import type { OvenStage } from '../dish/oven.js';
 import type { After, Minutes, PlanTask } from '../plan/task.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { kindOf, type OperationKindId } from '../recipe/method/operation-kinds.js';
 import { amountOf, figureOf, type Method, minutesOf, type Operation } from '../recipe/method/operation.js';
 import { machineOf, planning as p } from './task.params.js';
+
+/** What is done to a whole dish, where it is no operation of a pot. */
+export type DoneToDish =
+  | { readonly kind: 'layer'; readonly layers: number }
+  | { readonly kind: 'preheat'; readonly ovenC: number }
+  | { readonly kind: 'bake'; readonly stage: OvenStage }
+  | { readonly kind: 'rest'; readonly minutes: number };
 
 /** A task with what it is: an operation on a pot, or on one line of it before it meets the pot. */
 export interface FormulaTask extends PlanTask {
@@ -23,6 +31,8 @@ export interface FormulaTask extends PlanTask {
   readonly warms?: true;
   /** Somebody begins it, and then it needs nobody: nuts go into their water. */
   readonly begins?: true;
+  /** It is done to the whole dish. */
+  readonly toDish?: DoneToDish;
 }
 
 const SECONDS = 60,
@@ -73,7 +83,8 @@ function taskOf(
   };
 }
 
-const follows = (task: FormulaTask | undefined): readonly After[] =>
+/** What comes straight after a task, however long after; nothing before the first. */
+export const follows = (task: FormulaTask | undefined): readonly After[] =>
   task ? [{ id: task.id, least: 0 }] : [];
 
 /** The first minutes of heating want nobody: they end where stirring begins, and nothing comes between. */
@@ -96,7 +107,6 @@ function warmUpOf(task: FormulaTask, fromC: number): readonly FormulaTask[] {
   return [first, { ...task, after: [{ id: first.id, least: 0, most: 0 }] }];
 }
 
-/** What is done to one line before it meets the pot, one after the other; the last of them may stand. */
 /** An operation with its time: what is boiled soft takes as long as its kind does. */
 function timed(operation: Operation, ingredient: Ingredient | undefined, soaked: boolean): Operation {
   if (operation.kind !== 'boil-soft' || figureOf(operation, 'minutes') !== undefined) return operation;
@@ -104,7 +114,8 @@ function timed(operation: Operation, ingredient: Ingredient | undefined, soaked:
   return { ...operation, minutes: done?.[soaked ? 0 : 1] ?? p.softMin };
 }
 
-function aheadOf(
+/** What is done to one line before it meets the pot, one after the other; the last of them may stand. */
+export function aheadOf(
   pot: string,
   line: Line,
   said: Method,

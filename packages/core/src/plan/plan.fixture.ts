@@ -68,7 +68,8 @@ export function faultsOf(
     }
     if (Math.abs(one.end - one.start - task.minutes.high) > 1e-6)
       faults.push(`${task.id} is not as long as it is`);
-    if (one.end > serveAt + 1e-6) faults.push(`${task.id} is late`);
+    const due = serveAt - (task.readyBefore ?? 0);
+    if (one.end > due + 1e-6) faults.push(`${task.id} is late`);
     for (const lag of task.after) {
       const gap = one.start - at.get(lag.id)!.end;
       if (gap < lag.least - 1e-6 || gap > (lag.most ?? Infinity) + 1e-6)
@@ -78,7 +79,7 @@ export function faultsOf(
       const next = tasks
         .filter(({ after }) => after.some(({ id }) => id === task.id))
         .map(({ id }) => at.get(id)!.start);
-      const stands = (next.length > 0 ? Math.max(...next) : serveAt) - one.end;
+      const stands = (next.length > 0 ? Math.max(...next) : due) - one.end;
       if (stands > task.mayStand + 1e-6) faults.push(`${task.id} stands ${stands}`);
     }
     if (task.hands && one.cook === undefined) faults.push(`nobody does ${task.id}`);

@@ -1,6 +1,6 @@
 import { REPLAN, SAME } from './plan.params.js';
 import { isPossible, schedule, type ScheduleOutcome } from './schedule.js';
-import { type Evening, lengthOf, type Planned, type PlanTask, type Span } from './task.js';
+import { dueAt, type Evening, lengthOf, type Planned, type PlanTask, type Span } from './task.js';
 
 /** Where an evening stands while it is cooked; min from midnight of the day before. */
 export interface Progress {
@@ -148,8 +148,14 @@ export function replan(evening: Evening, said: Progress, before: readonly Planne
   const ids = new Set(left.tasks.map(({ id }) => id)),
     begin = [...order.filter((id) => ids.has(id)), ...[...ids].filter((id) => !order.includes(id))];
   // Never before what goes on has ended.
-  const ends = left.tasks.map((task) => (task.starts?.from ?? progress.now) + lengthOf(task));
-  const least = Math.ceil(Math.max(0, ...ends.map((end) => end - evening.serveAt)));
+  const least = Math.ceil(
+    Math.max(
+      0,
+      ...left.tasks.map(
+        (task) => (task.starts?.from ?? progress.now) + lengthOf(task) - dueAt(evening, task),
+      ),
+    ),
+  );
   const at = (of: Evening, lateBy: number): Evening => ({ ...of, serveAt: evening.serveAt + lateBy });
   for (const rest of [left, patient(left, progress)]) {
     const lateBy = leastDelay(least, (min) => isPossible(at(rest, min), begin));

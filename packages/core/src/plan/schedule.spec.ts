@@ -39,6 +39,19 @@ test('an oven is shared at one temperature, not at two', () => {
   expect(planned(schedule(evening([bake('a', 190), bake('b', 220)], { machines }))).worth.span).toBe(60);
 });
 
+test('what is eaten before the rest is ready before it, and stands until then only', () => {
+  const tasks = [
+    task('dip', 10, { mayStand: 5, readyBefore: 30 }),
+    task('bake', 40, { hands: false, mayStand: 5 }),
+    task('salad', 8, { mayStand: 20 }),
+  ];
+  const { plan, worth } = planned(schedule(evening(tasks)));
+  expect(faultsOf(evening(tasks), plan)).toEqual([]);
+  const end = (id: string) => plan.find((one) => one.id === id)!.end;
+  expect([end('dip'), end('bake'), end('salad')]).toEqual([DAY + 1110, DAY + 1140, DAY + 1140]);
+  expect(worth).toEqual({ waiting: 0, span: 40 });
+});
+
 test('noodles join within two minutes, and pull what comes before them along', () => {
   const tasks = [
     task('boil', 9, { hands: false, machine: 'burner' }),

@@ -1,7 +1,7 @@
 import { seededChance } from '../numeric/chance.js';
 import { LONGER, PROMISING, SAME, SEARCH, TRIES } from './plan.params.js';
 import { Room } from './room.js';
-import { type Evening, followersOf, lengthOf, type Planned, type PlanTask, startsOf } from './task.js';
+import { dueAt, type Evening, followersOf, lengthOf, type Planned, type PlanTask, startsOf } from './task.js';
 import { shifted } from './shift.js';
 import { isBetter, measureOf, type Valued, type Worth, worthOf } from './worth.js';
 
@@ -68,11 +68,11 @@ function build(
       const latest = Math.min(
         ceilings.get(task.id) ?? Infinity,
         task.starts?.to ?? Infinity,
-        evening.serveAt - length,
+        dueAt(evening, task) - length,
         ...after.map(({ by, least }) => starts.get(by)! - least - length),
       );
       const stand = Math.min(task.mayStand ?? Infinity, wanted.get(task.id) ?? Infinity),
-        stands = lastStart(after, starts, evening.serveAt) - stand - length;
+        stands = lastStart(after, starts, dueAt(evening, task)) - stand - length;
       const bounds = [
         ...after.map(({ by, most }) => ({
           by,
@@ -124,8 +124,8 @@ function build(
 }
 
 type Follows = readonly { readonly by: string }[];
-const lastStart = (after: Follows, starts: ReadonlyMap<string, number>, serveAt: number): number =>
-  after.length > 0 ? Math.max(...after.map(({ by }) => starts.get(by)!)) : serveAt;
+const lastStart = (after: Follows, starts: ReadonlyMap<string, number>, due: number): number =>
+  after.length > 0 ? Math.max(...after.map(({ by }) => starts.get(by)!)) : due;
 const latestOf = (after: Follows, starts: ReadonlyMap<string, number>): string =>
   after.reduce((last, one) => (starts.get(one.by)! > starts.get(last.by)! ? one : last)).by;
 
@@ -179,7 +179,7 @@ function fresher(
   const standing = evening.tasks.flatMap((task) => {
     const after = followers.get(task.id) ?? [];
     if (task.mayStand === undefined || after.length === 0) return [];
-    const min = lastStart(after, starts, evening.serveAt) - starts.get(task.id)! - lengthOf(task);
+    const min = lastStart(after, starts, dueAt(evening, task)) - starts.get(task.id)! - lengthOf(task);
     return min > SAME ? [{ id: task.id, min }] : [];
   });
   const next = new Map(stands),

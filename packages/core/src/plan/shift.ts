@@ -1,5 +1,6 @@
 import { SAME } from './plan.params.js';
 import {
+  dueAt,
   type Evening,
   followersOf,
   lengthOf,
@@ -22,7 +23,7 @@ const FIXED = -1;
 
 /** Everything that a plan may not break when its tasks move and none overtakes another at a machine or a cook. */
 function boundsOf(evening: Evening, plan: readonly Planned[]): readonly Bound[] {
-  const { tasks, serveAt, machines } = evening;
+  const { tasks, machines } = evening;
   const index = new Map(tasks.map(({ id }, i) => [id, i]));
   const byId = new Map(plan.map((one) => [one.id, one]));
   const at = tasks.map(({ id }) => byId.get(id)!);
@@ -31,7 +32,7 @@ function boundsOf(evening: Evening, plan: readonly Planned[]): readonly Bound[] 
   tasks.forEach((task, i) => {
     const length = lengthOf(task);
     bounds.push(
-      { later: FIXED, earlier: i, min: length - serveAt },
+      { later: FIXED, earlier: i, min: length - dueAt(evening, task) },
       { later: i, earlier: FIXED, min: evening.from ?? 0 },
     );
     if (task.starts)
@@ -47,7 +48,7 @@ function boundsOf(evening: Evening, plan: readonly Planned[]): readonly Bound[] 
       if (longest < Infinity) bounds.push({ later: i, earlier: next, min: -length - longest });
     }
     if (after.length === 0 && task.mayStand !== undefined)
-      bounds.push({ later: i, earlier: FIXED, min: serveAt - task.mayStand - length });
+      bounds.push({ later: i, earlier: FIXED, min: dueAt(evening, task) - task.mayStand - length });
     const up = task.hands ? upDuring(evening, at[i]!.start, at[i]!.end) : undefined;
     if (up)
       bounds.push(

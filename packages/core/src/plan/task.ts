@@ -35,6 +35,8 @@ export interface PlanTask {
   readonly mayStand?: number;
   /** Who does it; absent is whoever is free. */
   readonly cook?: string;
+  /** min before serving by which it has ended, and until which it may stand: a dish that is eaten before the rest; absent is 0. */
+  readonly readyBefore?: number;
   /** When it may begin, min: what has begun already, or was put to a time by hand, begins then and at no other. */
   readonly starts?: Span;
 }
@@ -62,6 +64,10 @@ export interface Planned {
 
 /** min that a task is planned with. */
 export const lengthOf = ({ minutes }: PlanTask): number => minutes.high;
+
+/** When it has to have ended, min: serving, or as long before as its dish is eaten earlier. */
+export const dueAt = ({ serveAt }: Pick<Evening, 'serveAt'>, { readyBefore = 0 }: PlanTask): number =>
+  serveAt - readyBefore;
 
 /** Starts of a plan in the order of the tasks. */
 export function startsOf({ tasks }: Evening, plan: readonly Planned[]): readonly number[] {

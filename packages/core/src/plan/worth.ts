@@ -1,5 +1,5 @@
 import { LONG_WAIT, SAME } from './plan.params.js';
-import { type Evening, lengthOf, type Planned, startsOf } from './task.js';
+import { dueAt, type Evening, lengthOf, type Planned, startsOf } from './task.js';
 
 /** What a plan is worth: less is better, waiting first. */
 export interface Worth {
@@ -22,7 +22,9 @@ export type Measure = (starts: readonly number[]) => Worth;
  * The measure of an evening, made once for many plans. With `any` every long wait counts as one; else only those that the tasks ask for, so
  * that nothing is begun hours too early to make tonight look short.
  */
-export function measureOf({ tasks, serveAt }: Evening, waits: 'any' | 'asked'): Measure {
+export function measureOf(evening: Evening, waits: 'any' | 'asked'): Measure {
+  const { tasks, serveAt } = evening;
+  const due = tasks.map((task) => dueAt(evening, task));
   const index = new Map(tasks.map(({ id }, i) => [id, i]));
   const lengths = tasks.map(lengthOf);
   const before = tasks.map(({ after }) => after.map(({ id }) => index.get(id)!));
@@ -54,7 +56,7 @@ export function measureOf({ tasks, serveAt }: Evening, waits: 'any' | 'asked'): 
     let waiting = 0;
     for (const i of standing) {
       const end = starts[i]! + lengths[i]!;
-      let until = followers[i]!.length > 0 ? end : serveAt;
+      let until = followers[i]!.length > 0 ? end : due[i]!;
       for (const next of followers[i]!) until = Math.max(until, starts[next]!);
       waiting += Math.max(0, until - end);
     }

@@ -1,0 +1,92 @@
+import { formulaWith } from '../formula/formula.fixture.js';
+import { ingredientById } from '../larder/catalog/larder-table.js';
+import { readDish } from './read-dish.js';
+import { portionsOfDish, type WrittenDish } from './written-dish.js';
+
+const white = {
+  ...formulaWith([
+    ['oat-drink', 500],
+    ['wheat-flour', 35],
+    ['salt', 5],
+  ]),
+  name: 'White',
+};
+const known = {
+  larder: (id: string) => ingredientById(id),
+  formulaOf: (id: string) =>
+    id === 'white' ? white : id === 'empty' ? { ...white, name: 'Empty', lines: [] } : undefined,
+};
+const bake: WrittenDish = {
+  name: 'Bake',
+  note: '',
+  portions: 4,
+  eaters: [],
+  vessel: { shape: 'rectangular', lengthCm: 30, widthCm: 24, depthCm: 6 },
+  parts: [
+    { id: 'sauce', formula: 'white', ready: [] },
+    { id: 'sheets', ingredient: 'pasta-sheet-dry', grams: 200, ready: [] },
+  ],
+  layers: [
+    { id: '1', component: 'sauce' },
+    { id: '2', component: 'sheets' },
+    { id: '3', component: 'sauce' },
+  ],
+  oven: [{ temperatureC: 190, minutes: 35, cover: 'foil', fan: false }],
+  restMin: 10,
+  fromC: 20,
+};
+const fields = (dish: WrittenDish) => readDish(dish, known).problems.map(({ field }) => field);
+
+test('a whole dish is worked out: layers, portions by what really is in it', () => {
+  const { report, portion, problems, parts } = readDish(bake, known);
+  expect(problems).toEqual([]);
+  expect(report!.layers.map(({ component }) => component)).toEqual(['sauce', 'sheets', 'sauce']);
+  // 5 g of salt in the sauce and nearly all of it is laid; four eat of it.
+  expect(portion!.saltG * 4).toBeGreaterThan(4.8);
+  expect(portion!.saltG * 4).toBeLessThan(5.8);
+  // 200 g of dry sheets have some 700 kcal, the sauce some 350.
+  expect(portion!.energyKcal * 4).toBeGreaterThan(900);
+  expect(portion!.energyKcal * 4).toBeLessThan(1250);
+  expect(portion!.grams * 4).toBeCloseTo(report!.massG - report!.moisture.budget.evaporatedG, 6);
+  expect(parts.map(({ component }) => component.id)).toEqual(['sauce', 'sheets']);
+});
+
+test('twice the appetites are half the portion', () => {
+  const eaters = [
+    { eater: 'a', appetite: 1.5 },
+    { eater: 'b', appetite: 0.5 },
+  ];
+  expect(portionsOfDish({ portions: 9, eaters })).toBe(2);
+  const four = readDish(bake, known).portion!,
+    two = readDish({ ...bake, eaters }, known).portion!;
+  expect(two.energyKcal).toBeCloseTo(2 * four.energyKcal, 6);
+});
+
+test('what is missing is told on its field and hides nothing else', () => {
+  const { vessel: _, ...without } = bake;
+  expect(fields(without)).toEqual(['vessel']);
+  expect(fields({ ...bake, portions: 0 })).toEqual(['portions']);
+  expect(fields({ ...bake, layers: [] })).toEqual(['layers']);
+  const gone = readDish(
+    {
+      ...bake,
+      parts: [
+        ...bake.parts,
+        { id: 'gone', formula: 'put away', ready: [] },
+        { id: 'none', formula: 'empty', ready: [] },
+        { id: 'strange', ingredient: 'nothing-like-it', grams: 3, ready: [] },
+        { id: 'open', ingredient: 'mushroom', ready: [] },
+      ],
+      layers: [...bake.layers, { id: '4', component: 'open' }],
+    },
+    known,
+  );
+  expect(gone.problems.map(({ part, stops }) => [part, stops])).toEqual([
+    ['gone', false],
+    ['none', false],
+    ['strange', false],
+    ['open', false],
+  ]);
+  expect(gone.problems.at(-1)!.message).toMatch(/Say how much/);
+  expect(gone.report!.layers).toHaveLength(3);
+});

@@ -1,0 +1,86 @@
+import type { KnownToDish } from '../dish/read-dish.js';
+import type { WrittenDish } from '../dish/written-dish.js';
+import type { Formula } from '../formula/formula.js';
+import type { Evening, Span } from '../plan/task.js';
+import { tasksOfDish } from './tasks-of-dish.js';
+import { type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
+
+/** What a kitchen has and when it eats. */
+export interface KitchenTonight {
+  /** min from midnight of the day before. */
+  readonly serveAt: number;
+  readonly burners: number;
+  readonly ovens: number;
+  readonly blenders: number;
+  readonly cooks: number;
+  /** min that hot things may stand covered, on the lowest heat. */
+  readonly keepWarmMin: number;
+  /** When somebody is up. */
+  readonly awake: readonly Span[];
+}
+
+interface Eaten {
+  readonly id: string;
+  /** When it is eaten, where that is not with everything else. */
+  readonly serveAt?: number;
+}
+export type EveningPot = Eaten & { readonly formula: Formula };
+export type EveningDish = Eaten & { readonly dish: WrittenDish };
+
+/** What is cooked: sauces by themselves, and dishes of several parts. */
+export interface CookedTonight {
+  readonly pots: readonly EveningPot[];
+  readonly dishes?: readonly EveningDish[];
+}
+
+/** An evening and its tasks with what they are. */
+export interface PlannedPots {
+  readonly evening: Evening;
+  readonly tasks: readonly FormulaTask[];
+}
+
+/** Of each of several tasks whether anything comes after it. */
+const withFollowers = (tasks: readonly FormulaTask[]): ReadonlySet<string> =>
+  new Set(tasks.flatMap(({ after }) => after.map(({ id }) => id)));
+
+/** What is eaten before the rest is ready by then. */
+function readyBy(tasks: readonly FormulaTask[], readyBefore: number): readonly FormulaTask[] {
+  if (!(readyBefore > 0)) return tasks;
+  const followed = withFollowers(tasks);
+  return tasks.map((task) => (followed.has(task.id) ? task : { ...task, readyBefore }));
+}
+
+/** Everything that is to be done for what is cooked of an evening, in one kitchen. */
+export function eveningTonight(
+  { pots, dishes = [] }: CookedTonight,
+  known: KnownToDish,
+  { serveAt: usually, burners, ovens, blenders, cooks, keepWarmMin, awake }: KitchenTonight,
+): PlannedPots {
+  const times = [...pots, ...dishes].map(({ serveAt = usually }) => serveAt),
+    serveAt = times.length > 0 ? Math.max(...times) : usually;
+  const tasks = [
+    ...pots.flatMap(({ id, formula, serveAt: at = usually }) =>
+      readyBy(
+        tasksOfFormula(id, formula, known.larder, { keepWarmMin, formulaOf: known.formulaOf }),
+        serveAt - at,
+      ),
+    ),
+    ...dishes.flatMap(({ id, dish, serveAt: at = usually }) =>
+      readyBy(tasksOfDish(id, dish, known, keepWarmMin), serveAt - at),
+    ),
+  ];
+  return {
+    tasks,
+    evening: {
+      tasks,
+      machines: new Map([
+        ['burner', burners],
+        ['oven', ovens],
+        ['blender', blenders],
+      ]),
+      cooks: Array.from({ length: cooks }, (_, i) => (cooks === 1 ? 'cook' : `cook ${i + 1}`)),
+      serveAt,
+      awake,
+    },
+  };
+}
