@@ -15,6 +15,7 @@ import { PredictModule } from './predict/predict.module.js';
 import { PutAwayModule } from './put-away/put-away.module.js';
 import { PlanModule } from './plan/plan.module.js';
 import { RecipeModule } from './recipe/recipe.module.js';
+import { VesselModule } from './vessel/vessel.module.js';
 import { WhoCanEatModule } from './who-can-eat/who-can-eat.module.js';
 import { DurableDriver } from './storage/durable-driver.js';
 import { ormConfig } from './storage/orm.config.js';
@@ -34,6 +35,7 @@ import { ormConfig } from './storage/orm.config.js';
     HouseholdModule,
     PredictModule,
     WhoCanEatModule,
+    VesselModule,
     RecipeModule,
     PlanModule,
     PutAwayModule,

@@ -20,9 +20,11 @@ import { EaterBody } from './eater.body.js';
 import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
 import { FormulaBody } from './formula.body.js';
 import { EveningBody, LawBody, TonightBody, VersionsBody } from './household.body.js';
+import { KeptDishBody } from './kept-dish.body.js';
 import { LABEL_LIMIT } from './label.body.js';
 import { OwnIngredientBody } from './own-ingredient.body.js';
 import { TaughtWordBody } from './taught-word.body.js';
+import { VesselBody } from './vessel.body.js';
 
 /** The only household of a kitchen. */
 export const HERE = 'here';
@@ -30,11 +32,13 @@ export const HERE = 'here';
 /** What the first field of a backup says. */
 export const BACKUP_FORMAT = 'alterum-kitchen';
 /** Grows when a backup means something else than before; an older reader refuses a newer one. */
-export const BACKUP_VERSION = 2;
+export const BACKUP_VERSION = 3;
 
 /** Most entries of each kind, far above any kitchen’s. */
 export const backupLimits = {
+  vessels: 1000,
   formulas: 50_000,
+  dishes: 10_000,
   versions: 1000,
   people: 1000,
   ownIngredients: 10_000,
@@ -87,6 +91,22 @@ export class BackupFormula extends FormulaBody {
   @AreParts()
   @Type(() => BackupVersion)
   versions?: BackupVersion[];
+}
+
+/** A dish or tin of the household’s own. */
+export class BackupVessel extends VesselBody {
+  @IsId() id!: string;
+  @IsVersion() version!: number;
+  @IsPutAway() putAwayAt?: string | null;
+}
+
+/** A dish of several parts. */
+export class BackupDish extends KeptDishBody {
+  @IsId() id!: string;
+  @IsVersion() version!: number;
+  @IsWhen('When it was made') createdAt!: string;
+  @IsWhen('When it was changed') updatedAt!: string;
+  @IsPutAway() putAwayAt?: string | null;
 }
 
 /** Somebody at the table. */
@@ -183,13 +203,20 @@ export const backupKinds = [
   'words',
   'stock',
   'briefs',
+  'vessels',
   'formulas',
+  'dishes',
   'household',
 ] as const;
 export type BackupKind = (typeof backupKinds)[number];
 
 /** Kinds that came later, by the version that first had them: an older backup says nothing of them, so that they stay as they are. */
-export const kindsSinceTheFirst: Readonly<Partial<Record<BackupKind, number>>> = { words: 2, household: 2 };
+export const kindsSinceTheFirst: Readonly<Partial<Record<BackupKind, number>>> = {
+  words: 2,
+  household: 2,
+  vessels: 3,
+  dishes: 3,
+};
 
 const IsListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator =>
   all(
@@ -221,6 +248,8 @@ export class BackupDocument {
   @IsListOf('stock', () => BackupStock) stock!: BackupStock[];
   @IsListOf('briefs', () => BackupBrief) briefs!: BackupBrief[];
   @IsListOf('formulas', () => BackupFormula) formulas!: BackupFormula[];
+  @MayBeListOf('vessels', () => BackupVessel) vessels?: BackupVessel[];
+  @MayBeListOf('dishes', () => BackupDish) dishes?: BackupDish[];
   @MayBeListOf('household', () => BackupHousehold) household?: BackupHousehold[];
 }
 

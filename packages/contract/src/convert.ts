@@ -5,3 +5,7 @@ export { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 export { eveningLimits } from './evening-limits.js';
 export { storedOf, storedShape, type StoredShape, valueOfStored } from './stored-shape.js';
 export { formulaInLine, lineOfFormula } from '@alterum/core';
+export { viewOfDish } from './dish.convert.js';
+export { dishLimits } from './dish-limits.js';
+export { blankDish, dishBodyOf, dishOfContent } from './kept-dish.convert.js';
+export type { DishContent } from './kept-dish.view.js';

@@ -14,24 +14,13 @@ import {
   MaxLength,
   ValidateIf,
 } from 'class-validator';
+import { dishLimits } from './dish-limits.js';
 import { AreParts, IsBetween, IsIngredientId, IsPart, IsPortions, MayBeAbsent } from './field.js';
 import { PeopleAsked } from './who-can-eat.body.js';
 import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.body.js';
 import { AreOperations, OperationInput } from './operation.body.js';
 import { ProcessInput } from './process.body.js';
-
-/** Most parts, layers and stretches of a dish; largest vessel, cm; most g of a part. @source assumed: more than any household's oven takes */
-export const dishLimits = {
-  components: 30,
-  layers: 40,
-  stages: 8,
-  cm: 100,
-  depthCm: 40,
-  grams: 20_000,
-  mm: 200,
-  minutes: 600,
-} as const;
 
 /** A vessel by its inside: a round one by its diameter, another by length and width. */
 export class VesselInput {
@@ -54,8 +43,8 @@ export class VesselInput {
   depthCm!: number;
 }
 
-/** A part of a dish: a kept formula, a sauce that is sent with its lines, or a bought or plain thing. One of the three. */
-export class DishComponentInput {
+/** What every part of a dish has: an id, and what it is of. */
+export class DishPartBase {
   @IsString({ message: 'A part of the dish is named by its id.' })
   @IsNotEmpty({ message: 'The id of a part cannot be empty.' })
   @MaxLength(64, { message: 'The id of a part is longer than 64 characters.' })
@@ -72,6 +61,17 @@ export class DishComponentInput {
   formula?: string;
 
   @MayBeAbsent()
+  @IsIngredientId()
+  ingredient?: string;
+
+  /** What is done to a bought or plain thing before it goes in: fried, roasted, salted, boiled, pressed. */
+  @AreOperations(requestLimits.readyOperations, 'What is done to a part')
+  ready?: OperationInput[] | null;
+}
+
+/** A part of a dish: a kept formula, a sauce that is sent with its lines, or a bought or plain thing. One of the three. */
+export class DishComponentInput extends DishPartBase {
+  @MayBeAbsent()
   @IsArray({ message: 'Send the lines of the sauce as a list.' })
   @ArrayMinSize(1, { message: 'Add at least one ingredient.' })
   @ArrayMaxSize(requestLimits.lines, { message: `A sauce has at most ${requestLimits.lines} lines.` })
@@ -87,14 +87,6 @@ export class DishComponentInput {
 
   @AreOperations(requestLimits.operations, 'The method')
   method?: OperationInput[] | null;
-
-  @MayBeAbsent()
-  @IsIngredientId()
-  ingredient?: string;
-
-  /** What is done to a bought or plain thing before it goes in: fried, roasted, salted, boiled, pressed. */
-  @AreOperations(requestLimits.readyOperations, 'What is done to a part')
-  ready?: OperationInput[] | null;
 
   /** g there are: of a sauce as it is made, all of it where it is left out; of a thing as it is bought, before what is done to it. */
   @ValidateIf((part: DishComponentInput) => part.grams !== undefined || part.ingredient !== undefined)

@@ -12,7 +12,7 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { eveningLimits } from './evening-limits.js';
-import { all, AreParts, IsBetween, IsIngredientId, IsName } from './field.js';
+import { all, AreParts, IsBetween, IsIngredientId, IsName, MayBeAbsent } from './field.js';
 
 /** Which law’s list of allergens a household reads on its packs. */
 export const laws = ['eu', 'us'] as const;
@@ -56,6 +56,10 @@ export class EveningBody {
   keepWarmMin!: number;
 }
 
+/** min after midnight at which it is eaten; left out where that is with everything else. */
+const IsEatenAt = (): PropertyDecorator =>
+  all(MayBeAbsent(), IsBetween('When it is eaten', 0, 1439, 'minutes after midnight'));
+
 /** A formula that is cooked tonight. */
 export class PotTonight {
   @IsString({ message: 'The formula must be named by its id.' })
@@ -69,6 +73,17 @@ export class PotTonight {
 
   @IsBoolean({ message: 'Say whether everything is washed before it.' })
   washedBefore!: boolean;
+
+  @IsEatenAt() serveAt?: number;
+}
+
+/** A dish that is cooked tonight. */
+export class DishTonight {
+  @IsString({ message: 'The dish must be named by its id.' })
+  @MaxLength(80, { message: 'The dish id is too long.' })
+  dish!: string;
+
+  @IsEatenAt() serveAt?: number;
 }
 
 /** What is cooked tonight, in the order of work. */
@@ -79,6 +94,17 @@ export class TonightBody {
   @AreParts()
   @Type(() => PotTonight)
   pots!: PotTonight[];
+
+  /** Left out, they stay as they are. */
+  @MayBeAbsent()
+  @IsArray({ message: 'The dishes must be a list.' })
+  @ArrayMaxSize(eveningLimits.dishes, {
+    message: `At most ${eveningLimits.dishes} dishes can be cooked tonight.`,
+  })
+  @ArrayUnique((one: DishTonight | null) => one?.dish, { message: 'A dish is cooked once a night.' })
+  @AreParts()
+  @Type(() => DishTonight)
+  dishes?: DishTonight[];
 }
 
 /** Something stirred into a base or into one version of it. */

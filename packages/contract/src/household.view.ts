@@ -1,5 +1,5 @@
 import type { Kitchen } from '@alterum/core';
-import { EveningBody, type Law, type PotTonight, VersionsBody } from './household.body.js';
+import { type DishTonight, EveningBody, type Law, type PotTonight, VersionsBody } from './household.body.js';
 
 /** What the household has chosen for its table. */
 export interface HouseholdView {
@@ -11,6 +11,7 @@ export interface HouseholdView {
   /** When it is eaten and what the kitchen has; null as long as nobody has said. */
   readonly evening: EveningBody | null;
   readonly pots: readonly PotTonight[];
+  readonly dishes: readonly DishTonight[];
   readonly versions: VersionsBody | null;
 }
 

@@ -14,7 +14,9 @@ export {
   BackupOwnIngredient,
   BackupHousehold,
   BackupPerson,
+  BackupDish,
   BackupStock,
+  BackupVessel,
   BackupVersion,
   BackupWord,
   kindsSinceTheFirst,
@@ -73,6 +75,7 @@ export { ProcessInput } from './process.body.js';
 export { kitchenLimits, requestLimits } from './kitchen-limits.js';
 export {
   AddedInput,
+  DishTonight,
   EveningBody,
   type Law,
   KitchenBody,
@@ -99,14 +102,7 @@ export {
   valueOfStored,
 } from './stored-shape.js';
 export { formulaInLine, lineOfFormula } from '@alterum/core';
-export {
-  DishComponentInput,
-  DishRequest,
-  dishLimits,
-  LayerInput,
-  OvenStageInput,
-  VesselInput,
-} from './dish.body.js';
+export { DishComponentInput, DishRequest, LayerInput, OvenStageInput, VesselInput } from './dish.body.js';
 export type {
   DishAdviceView,
   DishComponentView,
@@ -115,3 +111,15 @@ export type {
   DishWaterView,
 } from './dish.view.js';
 export { ovenStageOfInput, vesselOfInput, viewOfDish } from './dish.convert.js';
+export { dishLimits } from './dish-limits.js';
+export {
+  DishEaterInput,
+  KeptDishBody,
+  KeptDishUpdate,
+  KeptLayerInput,
+  KeptPartInput,
+} from './kept-dish.body.js';
+export { blankDish, dishBodyOf, dishFromBody, dishOfContent } from './kept-dish.convert.js';
+export { type DishContent, type DishSummary, type KeptDishView } from './kept-dish.view.js';
+export { VesselBody, VesselUpdate } from './vessel.body.js';
+export { type VesselView } from './vessel.view.js';

@@ -6,6 +6,8 @@ export const kitchenLimits = {
   /** Kept versions of one formula. */
   versions: 200,
   formulas: 50_000,
+  dishes: 2000,
+  vessels: 200,
   /** Words taught to the reader of labels. */
   words: 2000,
 } as const;

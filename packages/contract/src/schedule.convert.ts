@@ -10,21 +10,23 @@ export const eveningOf = ({
   serveAt,
   awake = [],
 }: ScheduleRequest): Evening => ({
-  tasks: tasks.map(({ id, hands = false, minutes, machine, ovenC, after = [], mayStand, readyBefore, cook }) => ({
-    id,
-    hands,
-    minutes: { low: minutes.low, high: minutes.high },
-    after: after.map((lag) => ({
-      id: lag.id,
-      least: lag.least ?? 0,
-      ...(lag.most === undefined || lag.most === null ? {} : { most: lag.most }),
-    })),
-    ...(machine === undefined || machine === null ? {} : { machine }),
-    ...(ovenC === undefined || ovenC === null ? {} : { ovenC }),
-    ...(mayStand === undefined || mayStand === null ? {} : { mayStand }),
-    ...(readyBefore === undefined || readyBefore === null ? {} : { readyBefore }),
-    ...(cook === undefined || cook === null ? {} : { cook }),
-  })),
+  tasks: tasks.map(
+    ({ id, hands = false, minutes, machine, ovenC, after = [], mayStand, readyBefore, cook }) => ({
+      id,
+      hands,
+      minutes: { low: minutes.low, high: minutes.high },
+      after: after.map((lag) => ({
+        id: lag.id,
+        least: lag.least ?? 0,
+        ...(lag.most === undefined || lag.most === null ? {} : { most: lag.most }),
+      })),
+      ...(machine === undefined || machine === null ? {} : { machine }),
+      ...(ovenC === undefined || ovenC === null ? {} : { ovenC }),
+      ...(mayStand === undefined || mayStand === null ? {} : { mayStand }),
+      ...(readyBefore === undefined || readyBefore === null ? {} : { readyBefore }),
+      ...(cook === undefined || cook === null ? {} : { cook }),
+    }),
+  ),
   machines: new Map(machines.map(({ id, count }) => [id, count])),
   cooks,
   serveAt,

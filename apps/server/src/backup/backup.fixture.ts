@@ -99,7 +99,31 @@ export function backupsOf(server: () => KitchenServer) {
     await ask().delete(`/api/formulas/${away.id}`).expect(204);
     await make({ name: 'Last' });
     const pots = [{ formula: kept.id, tools: ['jar'], washedBefore: false }];
-    await ask().put('/api/household/tonight').send({ pots }).expect(200);
+    const tin = { name: 'Blue tin', shape: 'round', diameterCm: 26, depthCm: 5 };
+    await ask().post('/api/vessels').send(tin).expect(201);
+    const dish = async (name: string) =>
+      (
+        await ask()
+          .post('/api/dishes')
+          .send({
+            name,
+            vessel: tin,
+            parts: [
+              { id: 'sauce', formula: kept.id, grams: 300 },
+              { id: 'leek', ingredient: 'leek', grams: null, ready: [{ kind: 'fry', minutes: 6 }] },
+            ],
+            layers: [
+              { id: '1', component: 'leek' },
+              { id: '2', component: 'sauce', mm: 4 },
+            ],
+          })
+          .expect(201)
+      ).body as { id: string };
+    const bake = await dish('Leek bake'),
+      old = await dish('Old bake');
+    await ask().delete(`/api/dishes/${old.id}`).expect(204);
+    const dishes = [{ dish: bake.id, serveAt: 1150 }];
+    await ask().put('/api/household/tonight').send({ pots, dishes }).expect(200);
     const versions = {
       base: kept.id,
       inBase: [],

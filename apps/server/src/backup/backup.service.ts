@@ -17,6 +17,7 @@ import { openCopy } from './kitchen-file.js';
 import { type Plan, planOf } from './restore-plan.js';
 import {
   FormulaWriter,
+  writeDishes,
   writeGoing,
   writeLarder,
   writeOwnIngredients,
@@ -95,6 +96,7 @@ export class BackupService {
     await writeLarder(em, plan.steps);
     em.clear();
     await new FormulaWriter(em, this.larder, this.formulas).write(plan.steps.formulas, mode);
+    await writeDishes(em, plan.steps);
     for (const { entry, isNew } of plan.steps.ownIngredients)
       if (!isNew) await this.formulas.renewHolding(entry.id);
   }

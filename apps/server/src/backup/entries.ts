@@ -1,5 +1,6 @@
 import {
   type BackupBrief,
+  type BackupDish,
   type BackupFormula,
   type BackupHousehold,
   type BackupKind,
@@ -8,6 +9,7 @@ import {
   type BackupPerson,
   type BackupStock,
   type BackupVersion,
+  type BackupVessel,
   type BackupWord,
   formulaBodyOf,
   HERE,
@@ -15,6 +17,7 @@ import {
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/libsql';
 import { SavedBriefRow } from '../brief/saved-brief.row.js';
+import { DishRow } from '../dish/dish.row.js';
 import { viewOfEater } from '../eater/eater-row.mapping.js';
 import { EaterRow } from '../eater/eater.row.js';
 import { formulaOf, WHOLE, type WholeRow } from '../formula/formula-reading.js';
@@ -27,6 +30,8 @@ import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { StockRow } from '../larder/stock.row.js';
 import { breathe } from '../platform/breathe.js';
 import { readStored } from '../storage/stored-json.js';
+import { viewOfVessel } from '../vessel/vessel-row.mapping.js';
+import { VesselRow } from '../vessel/vessel.row.js';
 import { AT_ONCE } from './backup.params.js';
 
 /** What a backup holds of each kind. */
@@ -37,7 +42,9 @@ export interface Entries {
   readonly words: BackupWord;
   readonly stock: BackupStock;
   readonly briefs: BackupBrief;
+  readonly vessels: BackupVessel;
   readonly formulas: BackupFormula;
+  readonly dishes: BackupDish;
   readonly household: BackupHousehold;
 }
 
@@ -74,13 +81,21 @@ const wordOf = ({ word, means, taughtAt }: TaughtWordRow): BackupWord => ({
   taughtAt: when(taughtAt),
 });
 
-const householdOf = ({ law, kitchen, evening, pots, versions, saidAt }: HouseholdRow): BackupHousehold => ({
+const householdOf = ({
+  law,
+  kitchen,
+  evening,
+  pots,
+  dishes,
+  versions,
+  saidAt,
+}: HouseholdRow): BackupHousehold => ({
   id: HERE,
   law: law ?? 'eu',
   lawChosen: law !== null,
   ...(kitchen ? { kitchen } : {}),
   ...(evening ? { evening: { ...evening } } : {}),
-  tonight: { pots: [...pots] },
+  tonight: { pots: [...pots], ...(dishes && dishes.length > 0 ? { dishes: [...dishes] } : {}) },
   ...(versions ? { divided: versions } : {}),
   saidAt: when(saidAt),
 });
@@ -97,6 +112,33 @@ const briefOf = ({ id, name, brief, keptAt }: SavedBriefRow): BackupBrief => ({
   wishes: wishesOfBrief(brief),
   keptAt: when(keptAt),
 });
+
+const vesselOf = (row: VesselRow): BackupVessel => ({
+  ...viewOfVessel(row),
+  putAwayAt: putAway(row.deletedAt),
+});
+
+const dishOf = ({ id, version, name, content, createdAt, updatedAt, deletedAt }: DishRow): BackupDish =>
+  ({
+    id,
+    version,
+    createdAt: when(createdAt),
+    updatedAt: when(updatedAt),
+    putAwayAt: putAway(deletedAt),
+    name,
+    ...content,
+  }) as unknown as BackupDish;
+
+/** Dishes some at a time. */
+async function* dishes(em: EntityManager): AsyncGenerator<readonly BackupDish[]> {
+  for (let offset = 0; ; offset += AT_ONCE) {
+    await breathe();
+    const rows = await em.find(DishRow, {}, { orderBy: { id: 'asc' }, limit: AT_ONCE, offset });
+    if (rows.length > 0) yield rows.map(dishOf);
+    if (rows.length < AT_ONCE) return;
+    em.clear();
+  }
+}
 
 interface FormulaRead extends WholeRow {
   readonly created_at: number;
@@ -197,7 +239,11 @@ export async function* entriesOf<Kind extends BackupKind>(
     briefs: async function* () {
       yield (await em.find(SavedBriefRow, {}, { orderBy: { name: 'asc' } })).map(briefOf);
     },
+    vessels: async function* () {
+      yield (await em.find(VesselRow, {}, { orderBy: { id: 'asc' } })).map(vesselOf);
+    },
     formulas: () => formulas(em),
+    dishes: () => dishes(em),
   };
   yield* all[kind]() as AsyncGenerator<readonly Entries[Kind][]>;
 }

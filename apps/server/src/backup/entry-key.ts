@@ -4,6 +4,8 @@ import { taughtKey } from '@alterum/core';
 /** Which field tells an entry from the others of its kind. */
 export const keyFieldOf: Readonly<Record<BackupKind, 'id' | 'name' | 'ingredient' | 'word'>> = {
   formulas: 'id',
+  vessels: 'id',
+  dishes: 'id',
   people: 'id',
   ownIngredients: 'id',
   labels: 'ingredient',

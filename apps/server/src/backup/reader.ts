@@ -5,6 +5,7 @@ import {
   BACKUP_FORMAT,
   BACKUP_VERSION,
   BackupBrief,
+  BackupDish,
   BackupDocument,
   BackupFormula,
   type BackupKind,
@@ -15,6 +16,7 @@ import {
   BackupOwnIngredient,
   BackupPerson,
   BackupStock,
+  BackupVessel,
   BackupWord,
   type FieldProblem,
   kindsSinceTheFirst,
@@ -36,7 +38,9 @@ const classes: Readonly<Record<BackupKind, new () => object>> = {
   words: BackupWord,
   stock: BackupStock,
   briefs: BackupBrief,
+  vessels: BackupVessel,
   formulas: BackupFormula,
+  dishes: BackupDish,
   household: BackupHousehold,
 };
 

@@ -4,6 +4,7 @@ import {
   type BackupPerson,
   type BackupVersion,
   briefOfWishes,
+  dishFromBody,
   type FormulaBody,
   formulaBodyOf,
   formulaFromBody,
@@ -12,6 +13,8 @@ import {
 import { type Formula, taughtKey } from '@alterum/core';
 import type { EntityManager } from '@mikro-orm/libsql';
 import { SavedBriefRow } from '../brief/saved-brief.row.js';
+import { columnsOfDish } from '../dish/dish-row.mapping.js';
+import { DishRow } from '../dish/dish.row.js';
 import { needToColumns } from '../eater/eater-row.mapping.js';
 import { EaterNeedRow, EaterRow } from '../eater/eater.row.js';
 import type { FormulaList } from '../formula/formula-list.js';
@@ -25,6 +28,8 @@ import { columnsOfOwn } from '../larder/own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { breathe } from '../platform/breathe.js';
 import { StockRow } from '../larder/stock.row.js';
+import { columnsOfVessel } from '../vessel/vessel-row.mapping.js';
+import { VesselRow } from '../vessel/vessel.row.js';
 import type { Plan, Step } from './restore-plan.js';
 
 const dateOf = (text: string | null | undefined): Date | null => (text ? new Date(text) : null);
@@ -37,6 +42,8 @@ export async function writeGoing(em: EntityManager, { go }: Plan): Promise<void>
   for (const ingredient of go.labels) await em.nativeDelete(PackLabelRow, { ingredient });
   for (const ingredient of go.stock) await em.nativeDelete(StockRow, { ingredient });
   for (const key of go.words) await em.nativeDelete(TaughtWordRow, { key });
+  for (const id of go.vessels) await em.nativeDelete(VesselRow, { id });
+  for (const id of go.dishes) await em.nativeDelete(DishRow, { id });
   for (const id of go.household) await em.nativeDelete(HouseholdRow, { id });
   for (const name of go.briefs) await em.nativeDelete(SavedBriefRow, { name });
 }
@@ -103,6 +110,7 @@ export async function writeLarder(
       ...(kitchen ? { kitchen } : {}),
       ...(evening ? { evening: { ...evening } } : {}),
       pots: tonight.pots,
+      dishes: tonight.dishes ?? null,
       versions: divided ?? null,
       saidAt: new Date(saidAt),
     });
@@ -121,6 +129,30 @@ export async function writeLarder(
       name: name.trim(),
       brief: briefOfWishes(wishes),
       keptAt: new Date(keptAt),
+    });
+  }
+}
+
+export async function writeDishes(
+  em: EntityManager,
+  { vessels, dishes }: Pick<Plan['steps'], 'vessels' | 'dishes'>,
+): Promise<void> {
+  for (const { entry, version } of vessels)
+    await em.upsert(VesselRow, {
+      id: entry.id,
+      version,
+      ...columnsOfVessel(entry),
+      deletedAt: dateOf(entry.putAwayAt),
+    });
+  for (const { entry, version } of dishes) {
+    await breathe();
+    await em.upsert(DishRow, {
+      id: entry.id,
+      version,
+      ...columnsOfDish(dishFromBody(entry)),
+      createdAt: new Date(entry.createdAt),
+      updatedAt: new Date(entry.updatedAt),
+      deletedAt: dateOf(entry.putAwayAt),
     });
   }
 }

@@ -76,7 +76,7 @@ test.each(['friday.sqlite', 'friday.json'])(
     const wish = await tool('restore', server.file, backup, '--preview');
     expect(wish).toMatchObject({ code: 0 });
     expect(wish.said).toMatch(
-      /formulas: 1 go \(After the backup\), \d+ the same\n(?:.*\n)?Nothing was changed/,
+      /formulas: 1 go \(After the backup\), \d+ the same\n(?:.*\n)*Nothing was changed/,
     );
     const restored = await tool('restore', server.file, backup);
     expect(restored.said).toContain('What was there is kept in');

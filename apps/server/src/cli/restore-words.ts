@@ -7,7 +7,9 @@ const kindNames: Readonly<Record<RestoreKindView['kind'], string>> = {
   words: 'taught words',
   stock: 'amounts in the house',
   briefs: 'kept briefs',
+  vessels: 'vessels',
   formulas: 'formulas',
+  dishes: 'dishes',
   household: 'choices of the table',
 };
 

@@ -4,11 +4,14 @@ import { LarderModule } from '../larder/larder.module.js';
 import { WhoCanEatModule } from '../who-can-eat/who-can-eat.module.js';
 import { DishController } from './dish.controller.js';
 import { DishService } from './dish.service.js';
+import { KeptDishController } from './kept-dish.controller.js';
+import { KeptDishService } from './kept-dish.service.js';
 
-/** Dishes before they are made. */
+/** Dishes of several parts: worked out before they are made, and kept. */
 @Module({
   imports: [FormulaModule, LarderModule, WhoCanEatModule],
-  controllers: [DishController],
-  providers: [DishService],
+  controllers: [DishController, KeptDishController],
+  providers: [DishService, KeptDishService],
+  exports: [KeptDishService],
 })
 export class DishModule {}

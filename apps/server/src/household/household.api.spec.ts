@@ -21,6 +21,7 @@ test('nothing is chosen at first; each choice is kept and leaves the others alon
     kitchen: null,
     evening: null,
     pots: [],
+    dishes: [],
     versions: null,
   });
   const pots = [
@@ -47,6 +48,7 @@ test('nothing is chosen at first; each choice is kept and leaves the others alon
   await put('versions', versions).expect(200);
   expect(await read()).toEqual({
     law: 'us',
+    dishes: [],
     lawChosen: true,
     kitchen: 'australian',
     evening,

@@ -1,9 +1,9 @@
 import type { Kitchen } from '@alterum/core';
-import type { EveningBody, Law, PotTonight, VersionsBody } from '@alterum/contract';
+import type { DishTonight, EveningBody, Law, PotTonight, VersionsBody } from '@alterum/contract';
 import { HERE } from '@alterum/contract';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
 import { StoredJson } from '../storage/stored-json.js';
-import { eveningShape, potsShape, versionsShape } from './household.shapes.js';
+import { dishesShape, eveningShape, potsShape, versionsShape } from './household.shapes.js';
 
 /** What the household chose for its table: one row. */
 export const HouseholdRow = defineEntity({
@@ -17,6 +17,7 @@ export const HouseholdRow = defineEntity({
     kitchen: p.string().length(12).$type<Kitchen>().nullable(),
     evening: p.type(new StoredJson(eveningShape)).$type<EveningBody>().nullable(),
     pots: p.type(new StoredJson(potsShape)).$type<readonly PotTonight[]>(),
+    dishes: p.type(new StoredJson(dishesShape)).$type<readonly DishTonight[]>().nullable(),
     versions: p.type(new StoredJson(versionsShape)).$type<VersionsBody>().nullable(),
     saidAt: p.datetime(),
   },

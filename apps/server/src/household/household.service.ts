@@ -12,6 +12,7 @@ import {
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/libsql';
 import { Injectable } from '@nestjs/common';
+import { DishRow } from '../dish/dish.row.js';
 import { FormulaRow } from '../formula/formula.row.js';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
@@ -38,6 +39,7 @@ export class HouseholdService {
       kitchen: row?.kitchen ?? null,
       evening: row?.evening ?? null,
       pots: row?.pots ?? [],
+      dishes: row?.dishes ?? [],
       versions: row?.versions ?? null,
     };
   }
@@ -65,9 +67,12 @@ export class HouseholdService {
     ) as unknown as Promise<readonly UsedIngredientView[]>;
   }
 
-  async cookTonight({ pots }: TonightBody): Promise<HouseholdView> {
+  async cookTonight({ pots, dishes }: TonightBody): Promise<HouseholdView> {
     await this.checkFormulas(pots.map(({ formula }, i) => [`pots[${i}].formula`, formula]));
-    return this.write({ pots });
+    const named = (dishes ?? []).map(({ dish }, i) => [`dishes[${i}].dish`, dish] as const);
+    const there = await this.em.find(DishRow, { id: { $in: named.map(([, id]) => id) } }, { fields: ['id'] });
+    refuseUnknown('dish', named, there);
+    return this.write({ pots, ...(dishes ? { dishes } : {}) });
   }
 
   async divide(versions: VersionsBody): Promise<HouseholdView> {
@@ -98,21 +103,17 @@ export class HouseholdService {
     return this.write({ versions });
   }
 
-  /** A formula that was put away stays where it stands: it may come back. */
-  private async checkFormulas(named: readonly (readonly [field: string, id: string])[]): Promise<void> {
-    const known = new Set(
-      (await this.em.find(FormulaRow, { id: { $in: named.map(([, id]) => id) } }, { fields: ['id'] })).map(
-        ({ id }) => id,
-      ),
+  private async checkFormulas(named: Named): Promise<void> {
+    const there = await this.em.find(
+      FormulaRow,
+      { id: { $in: named.map(([, id]) => id) } },
+      { fields: ['id'] },
     );
-    const errors = named
-      .filter(([, id]) => !known.has(id))
-      .map(([field, id]): FieldProblem => ({ field, message: `There is no formula “${id}”.` }));
-    if (errors.length > 0) throw invalidInput(errors);
+    refuseUnknown('formula', named, there);
   }
 
   private async write(
-    part: Partial<Pick<HouseholdRow, 'law' | 'kitchen' | 'evening' | 'pots' | 'versions'>>,
+    part: Partial<Pick<HouseholdRow, 'law' | 'kitchen' | 'evening' | 'pots' | 'dishes' | 'versions'>>,
   ): Promise<HouseholdView> {
     await this.em.transactional(async (em) => {
       const row = await em.findOne(HouseholdRow, { id: HERE });
@@ -126,6 +127,7 @@ export class HouseholdService {
             kitchen: null,
             evening: null,
             pots: [],
+            dishes: null,
             versions: null,
             ...part,
             saidAt,
@@ -134,4 +136,15 @@ export class HouseholdService {
     });
     return this.read();
   }
+}
+
+type Named = readonly (readonly [field: string, id: string])[];
+
+/** What was put away stays where it stands: it may come back. @throws Failure for what was never here */
+function refuseUnknown(what: string, named: Named, there: readonly { readonly id: string }[]): void {
+  const known = new Set(there.map(({ id }) => id));
+  const errors = named
+    .filter(([, id]) => !known.has(id))
+    .map(([field, id]): FieldProblem => ({ field, message: `There is no ${what} “${id}”.` }));
+  if (errors.length > 0) throw invalidInput(errors);
 }

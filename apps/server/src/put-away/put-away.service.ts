@@ -1,9 +1,11 @@
 import type { PutAwayView } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
+import { DishRow } from '../dish/dish.row.js';
 import { EaterRow } from '../eater/eater.row.js';
 import { FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
+import { VesselRow } from '../vessel/vessel.row.js';
 
 /** Of each kind, so that the answer has an end. @source assumed: more than anybody looks through */
 const SHOWN = 500;
@@ -19,6 +21,8 @@ export class PutAwayService {
     const formulas = await this.em.find(FormulaRow, gone, newest);
     const people = await this.em.find(EaterRow, gone, newest);
     const own = await this.em.find(OwnIngredientRow, gone, newest);
+    const dishes = await this.em.find(DishRow, gone, newest);
+    const vessels = await this.em.find(VesselRow, gone, newest);
     const versions = await this.em.find(
       FormulaVersionRow,
       { ...gone, formula: { deletedAt: null } },
@@ -26,6 +30,8 @@ export class PutAwayService {
     );
     const views: PutAwayView[] = [
       ...formulas.map((row) => viewOf('formula', row)),
+      ...dishes.map((row) => viewOf('dish', row)),
+      ...vessels.map((row) => viewOf('vessel', row)),
       ...people.map((row) => viewOf('person', row)),
       ...own.map((row) => viewOf('own-ingredient', row)),
       ...versions.map((row) => ({

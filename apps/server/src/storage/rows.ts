@@ -1,3 +1,4 @@
+import { DishRow } from '../dish/dish.row.js';
 import { EaterNeedRow, EaterRow } from '../eater/eater.row.js';
 import { HouseholdRow } from '../household/household.row.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
@@ -5,6 +6,7 @@ import { TaughtWordRow } from '../label/taught-word.row.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { SavedBriefRow } from '../brief/saved-brief.row.js';
 import { StockRow } from '../larder/stock.row.js';
+import { VesselRow } from '../vessel/vessel.row.js';
 import { FormulaLineRow, FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
 
 /** Every table of the database. */
@@ -20,4 +22,6 @@ export const rows = [
   StockRow,
   TaughtWordRow,
   HouseholdRow,
+  DishRow,
+  VesselRow,
 ];

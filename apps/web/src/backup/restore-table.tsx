@@ -7,7 +7,9 @@ const kindNames: Readonly<Record<RestoreKindView['kind'], string>> = {
   words: 'Taught words',
   stock: 'In the house',
   briefs: 'Kept briefs',
+  vessels: 'Vessels',
   formulas: 'Formulas',
+  dishes: 'Dishes',
   household: 'Choices of the table',
 };
 

@@ -17,10 +17,12 @@ const kinds: Readonly<
 > = {
   formula: { name: 'formula', heading: 'Formulas', to: '/formulas' },
   version: { name: 'version', heading: 'Versions of formulas', to: '/formulas' },
+  dish: { name: 'dish', heading: 'Dishes', to: '/dishes' },
+  vessel: { name: 'vessel', heading: 'Vessels', to: '/dishes' },
   person: { name: 'person', heading: 'People', to: '/table' },
   'own-ingredient': { name: 'own ingredient', heading: 'Own ingredients', to: '/larder' },
 };
-const order = ['formula', 'version', 'person', 'own-ingredient'] as const;
+const order = ['formula', 'version', 'dish', 'vessel', 'person', 'own-ingredient'] as const;
 
 function restore({ kind, id, formula }: PutAwayView): Promise<unknown> {
   switch (kind) {
@@ -28,6 +30,10 @@ function restore({ kind, id, formula }: PutAwayView): Promise<unknown> {
       return api.restoreFormula(id);
     case 'version':
       return api.restoreVersion(formula?.id ?? '', id);
+    case 'dish':
+      return api.restoreDish(id);
+    case 'vessel':
+      return api.restoreVessel(id);
     case 'person':
       return api.restoreEater(id);
     case 'own-ingredient':

@@ -3,7 +3,9 @@ import type {
   EaterView,
   FormulaSummary,
   FormulaView,
+  DishSummary,
   HouseholdView,
+  KeptDishView,
   OwnIngredientView,
   PackLabelView,
   Problem,
@@ -15,6 +17,7 @@ import type {
   TaughtWordView,
   UsedIngredientView,
   VersionView,
+  VesselView,
   WishInput,
 } from '@alterum/contract';
 
@@ -157,6 +160,18 @@ export const api = {
   keepHousehold: (part: 'law' | 'kitchen' | 'evening' | 'tonight' | 'versions', body: object) =>
     call<HouseholdView>('PUT', `/household/${part}`, body),
   forgetLabel: (ingredient: string) => call<undefined>('DELETE', `/labels/${ingredient}`),
+  dishes: () => call<DishSummary[]>('GET', '/dishes'),
+  dish: (id: string) => call<KeptDishView>('GET', `/dishes/${id}`),
+  createDish: (body: Body) => call<KeptDishView>('POST', '/dishes', body),
+  updateDish: (id: string, body: Body) => call<KeptDishView>('PUT', `/dishes/${id}`, body),
+  duplicateDish: (id: string) => call<KeptDishView>('POST', `/dishes/${id}/duplicate`),
+  deleteDish: (id: string) => call<undefined>('DELETE', `/dishes/${id}`),
+  restoreDish: (id: string) => call<KeptDishView>('POST', `/dishes/${id}/restore`),
+  vessels: () => call<VesselView[]>('GET', '/vessels'),
+  createVessel: (body: Body) => call<VesselView>('POST', '/vessels', body),
+  updateVessel: (id: string, body: Body) => call<VesselView>('PUT', `/vessels/${id}`, body),
+  deleteVessel: (id: string) => call<undefined>('DELETE', `/vessels/${id}`),
+  restoreVessel: (id: string) => call<VesselView>('POST', `/vessels/${id}/restore`),
   ownIngredients: () => call<OwnIngredientView[]>('GET', '/own-ingredients'),
   createOwnIngredient: (body: Body) => call<OwnIngredientView>('POST', '/own-ingredients', body),
   updateOwnIngredient: (id: string, body: Body) =>

@@ -1,0 +1,4 @@
+import { type DishContent, storedShape } from '@alterum/contract';
+
+/** What is written of a dish, but for its name. */
+export const dishShape = storedShape<Omit<DishContent, 'name'>>('a dish');
