@@ -59,6 +59,7 @@ test('nothing is chosen at first; each choice is kept and leaves the others alon
   expect(await read()).toEqual({
     law: 'us',
     lawChosen: true,
+    dishes: [],
     kitchen: 'australian',
     evening,
     pots: [],
