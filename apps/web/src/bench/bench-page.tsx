@@ -5,7 +5,7 @@ import { queries, read } from '../server/queries';
 import { loadHouseLarder } from '../household/house-larder';
 import { rememberOpened } from '../open-formula/last-opened';
 import { isText, layerIsOpen, letterIsFree } from '../ui/letter-keys';
-import { flush, openFormula, startAutosave } from '../saving/autosave';
+import { formulaSaving } from '../saving/formula-saving';
 import { redoOnBench, undoOnBench, useBench } from '../open-formula/bench-store';
 import { ChartPanel } from './table/chart-panel';
 import { ConflictGate } from '../saving/conflict-gate';
@@ -28,14 +28,14 @@ interface BenchData {
 
 export async function loader({ params }: LoaderFunctionArgs): Promise<BenchData> {
   const id = params['id'] ?? '';
-  await flush();
+  await formulaSaving.flush();
   const [view, eaters] = await Promise.all([
     read({ ...queries.formula(id), staleTime: 0 }),
     read(queries.people),
     loadHouseLarder(),
   ]);
   useHousehold.setState({ tonight: eaters.filter((eater) => eater.eatsTonight) });
-  await openFormula(view);
+  await formulaSaving.open(view);
   closeWork();
   rememberOpened(id);
   return { id, eaters };
@@ -85,7 +85,7 @@ export function Component() {
   const name = useBench(({ bench }) => bench?.history.formula.name);
   useBenchKeys();
   useEffect(() => {
-    const stop = startAutosave();
+    const stop = formulaSaving.start();
     return () => {
       stop();
       setSaving({ kind: 'nothing' });

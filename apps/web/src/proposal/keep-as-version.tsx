@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { sayFailure, useNotices } from '../notices/notices';
 import { useBenchPart } from '../open-formula/bench-store';
 import { openWork } from '../open-formula/work-store';
-import { flush } from '../saving/autosave';
+import { formulaSaving } from '../saving/formula-saving';
 import { api } from '../server/api';
 import { queries, read } from '../server/queries';
 import { Button } from '../ui/button';
@@ -36,7 +36,7 @@ export function KeepAsVersion({ formula, steps, disabled = false, name, why }: K
   const keep = async () => {
     const taken = applyStep(formula, { step: 'several', steps: steps() });
     if (taken.kind !== 'applied') return;
-    await flush();
+    await formulaSaving.flush();
     const kept = await read(queries.versions(id));
     const version = await api.keepVersion(id, {
       name: freeName(

@@ -4,7 +4,7 @@ import { findIngredient } from '../household/house-larder';
 import { sayFailure } from '../notices/notices';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
-import { keepMineAsCopy, overwriteTheirs, takeTheirs } from './autosave';
+import { formulaSaving } from './formula-saving';
 import { useFormula } from '../open-formula/bench-store';
 import { gramsText } from '../words/number-text';
 
@@ -41,7 +41,8 @@ export default function ConflictDialog({ theirs }: { readonly theirs: FormulaVie
   const navigate = useNavigate();
   const differences = useDifferences(theirs);
   const copy = () =>
-    keepMineAsCopy()
+    formulaSaving
+      .keepMineAsCopy()
       .then((made) => made && navigate(`/bench/${made.id}`))
       .catch(sayFailure);
   return (
@@ -61,8 +62,8 @@ export default function ConflictDialog({ theirs }: { readonly theirs: FormulaVie
         <Button look="yolk" onClick={() => void copy()}>
           Keep mine as a copy
         </Button>
-        <Button onClick={() => void takeTheirs(theirs)}>Take theirs</Button>
-        <Button onClick={() => void overwriteTheirs(theirs)}>Save mine over it</Button>
+        <Button onClick={() => void formulaSaving.takeTheirs(theirs)}>Take theirs</Button>
+        <Button onClick={() => void formulaSaving.overwriteTheirs(theirs)}>Save mine over it</Button>
       </div>
     </Dialog>
   );

@@ -1,3 +1,4 @@
+import type { FormulaView } from '@alterum/contract';
 import { useSaving } from './saving';
 import { part } from '../ui/part';
 
@@ -8,5 +9,5 @@ const ConflictDialog = part(() => import('./conflict-dialog'));
 export function ConflictGate() {
   const saving = useSaving((state) => state.saving);
   if (saving.kind === 'gone') return <GoneDialog />;
-  return saving.kind === 'conflict' ? <ConflictDialog theirs={saving.theirs} /> : null;
+  return saving.kind === 'conflict' ? <ConflictDialog theirs={saving.theirs as FormulaView} /> : null;
 }

@@ -2,13 +2,14 @@ import { useNavigate } from 'react-router';
 import { sayFailure } from '../notices/notices';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
-import { bringBack, keepMineAsCopy } from './autosave';
+import { formulaSaving } from './formula-saving';
 
 /** The formula was deleted in another tab or on another device while it was changed here. */
 export default function GoneDialog() {
   const navigate = useNavigate();
   const copy = () =>
-    keepMineAsCopy()
+    formulaSaving
+      .keepMineAsCopy()
       .then((made) => made && navigate(`/bench/${made.id}`))
       .catch(sayFailure);
   return (
@@ -18,7 +19,7 @@ export default function GoneDialog() {
       close={() => undefined}
     >
       <div className="flex flex-wrap gap-2">
-        <Button look="yolk" onClick={() => void bringBack().catch(sayFailure)}>
+        <Button look="yolk" onClick={() => void formulaSaving.bringBack().catch(sayFailure)}>
           Bring it back
         </Button>
         <Button onClick={() => void copy()}>Keep mine as a new one</Button>

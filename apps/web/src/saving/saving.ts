@@ -1,4 +1,3 @@
-import type { FormulaView } from '@alterum/contract';
 import { create } from 'zustand';
 
 /** Where the work stands: on the server, on the way, or only in this browser. */
@@ -12,7 +11,7 @@ export type Saving =
   /** It was deleted somewhere else. */
   | { readonly kind: 'gone' }
   | { readonly kind: 'refused'; readonly message: string }
-  | { readonly kind: 'conflict'; readonly theirs: FormulaView };
+  | { readonly kind: 'conflict'; readonly theirs: unknown };
 
 export const useSaving = create<{ readonly saving: Saving }>()(() => ({ saving: { kind: 'nothing' } }));
 export function setSaving(saving: Saving): void {

@@ -10,7 +10,7 @@ import { queries } from '../server/queries';
 import { findIngredient } from '../household/house-larder';
 import { focusSoon } from '../ui/focus-net';
 import { sayFailure, useNotices } from '../notices/notices';
-import { flush } from '../saving/autosave';
+import { formulaSaving } from '../saving/formula-saving';
 import { useBenchPart, useFormula } from '../open-formula/bench-store';
 import { gramsText } from '../words/number-text';
 import { Button } from '../ui/button';
@@ -83,7 +83,8 @@ function VersionRow({ formulaId, version, before, forgotten }: RowProps) {
       .catch(sayFailure);
   const branch = () => {
     const name = `${formula.name.slice(0, 70)}, from ${version.name}`.slice(0, 120);
-    void flush()
+    void formulaSaving
+      .flush()
       .then(() => api.branchVersion(formulaId, version.id, name))
       .then((made) => navigate(`/bench/${made.id}`))
       .catch(sayFailure);
@@ -137,7 +138,8 @@ export default function VersionsPanel() {
   const load = () => refetch();
   const keep = (event: FormEvent) => {
     event.preventDefault();
-    void flush()
+    void formulaSaving
+      .flush()
       .then(() => api.keepVersion(id, { name, why }))
       .then(() => {
         setName('');

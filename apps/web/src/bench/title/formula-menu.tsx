@@ -2,7 +2,7 @@ import { ChartArea, Columns3, Copy, FilePlus2, History, Pencil, Scaling, Trash2 
 import { useNavigate } from 'react-router';
 import { deleteFormula, duplicateFormula, newFormula } from '../../formula-list/formula-actions';
 import { MenuItem, MenuRule } from '../../ui/menu';
-import { flush } from '../../saving/autosave';
+import { formulaSaving } from '../../saving/formula-saving';
 import { focusName } from '../../open-formula/focus';
 import { openWork } from '../../open-formula/work-store';
 
@@ -20,20 +20,20 @@ export default function FormulaMenu({ id }: { readonly id: string }) {
       <MenuItem onSelect={() => openWork('versions')}>
         <History size={16} aria-hidden /> Versions
       </MenuItem>
-      <MenuItem onSelect={() => void flush().then(() => navigate(`/compare?with=${id}`))}>
+      <MenuItem onSelect={() => void formulaSaving.flush().then(() => navigate(`/compare?with=${id}`))}>
         <Columns3 size={16} aria-hidden /> Compare
       </MenuItem>
       <MenuRule />
-      <MenuItem onSelect={() => void flush().then(() => newFormula(navigate))}>
+      <MenuItem onSelect={() => void formulaSaving.flush().then(() => newFormula(navigate))}>
         <FilePlus2 size={16} aria-hidden /> New formula
       </MenuItem>
-      <MenuItem onSelect={() => void flush().then(() => duplicateFormula(id, navigate))}>
+      <MenuItem onSelect={() => void formulaSaving.flush().then(() => duplicateFormula(id, navigate))}>
         <Copy size={16} aria-hidden /> Duplicate
       </MenuItem>
       <MenuItem onSelect={() => setTimeout(focusName)}>
         <Pencil size={16} aria-hidden /> Rename
       </MenuItem>
-      <MenuItem onSelect={() => void flush().then(() => deleteFormula(id, navigate))}>
+      <MenuItem onSelect={() => void formulaSaving.flush().then(() => deleteFormula(id, navigate))}>
         <Trash2 size={16} aria-hidden /> Delete
       </MenuItem>
     </>

@@ -1,19 +1,15 @@
 import type { FormulaView } from '@alterum/contract';
-import { formulaBodyOf } from '@alterum/contract/convert';
+import { type FormulaContent, formulaBodyOf } from '@alterum/contract/convert';
 import { blankFormula, type Formula } from '@alterum/core';
-import {
-  bringBack,
-  flush,
-  keepMineAsCopy,
-  openFormula,
-  overwriteTheirs,
-  startAutosave,
-  takeTheirs,
-} from './autosave';
+import { formulaSaving } from './formula-saving';
 import { take, useBench, undoOnBench } from '../open-formula/bench-store';
 import { findDraft, keepDraft } from './drafts';
 import { useNotices } from '../notices/notices';
 import { useSaving } from './saving';
+
+const { bringBack, flush, keepMineAsCopy, overwriteTheirs, takeTheirs } = formulaSaving,
+  openFormula = formulaSaving.open,
+  startAutosave = formulaSaving.start;
 
 const cream: Formula = { ...blankFormula, name: 'Cream' };
 const viewOf = (formula: Formula, version: number): FormulaView => ({
@@ -93,9 +89,9 @@ test('typing is sent once, after a short quiet, and then stands as saved', async
 test('what is typed is kept in this browser at once, and dropped when the server has it', async () => {
   name('Kept');
   await jest.advanceTimersByTimeAsync(1);
-  expect((await findDraft('f'))?.content.name).toBe('Kept');
+  expect((await findDraft<FormulaContent>('f'))?.content.name).toBe('Kept');
   await jest.advanceTimersByTimeAsync(600);
-  expect(await findDraft('f')).toBeUndefined();
+  expect(await findDraft<FormulaContent>('f')).toBeUndefined();
 });
 
 test('what is undone before it was sent is saved at once: nothing goes out, and no draft stays', async () => {
@@ -108,7 +104,7 @@ test('what is undone before it was sent is saved at once: nothing goes out, and 
   await jest.advanceTimersByTimeAsync(2000);
   expect(server.writes).toEqual([]);
   expect(saving().kind).toBe('saved');
-  expect(await findDraft('f')).toBeUndefined();
+  expect(await findDraft<FormulaContent>('f')).toBeUndefined();
 });
 
 test.each(['away', 'page'] as const)(
@@ -118,7 +114,7 @@ test.each(['away', 'page'] as const)(
     name('Through the storm');
     await jest.advanceTimersByTimeAsync(600);
     expect(saving().kind).toBe('offline');
-    expect((await findDraft('f'))?.content.name).toBe('Through the storm');
+    expect((await findDraft<FormulaContent>('f'))?.content.name).toBe('Through the storm');
     server.mood = 'well';
     await jest.advanceTimersByTimeAsync(13_000);
     expect(saving().kind).toBe('saved');
@@ -143,7 +139,7 @@ describe('when another tab was first', () => {
   const theirs = (): FormulaView => {
     const state = saving();
     if (state.kind !== 'conflict') throw new Error(`it stands at ${state.kind}`);
-    return state.theirs;
+    return state.theirs as FormulaView;
   };
 
   test('it asks, and writes nothing over until it is told', async () => {
@@ -181,7 +177,7 @@ test('theirs, once taken, leaves no draft behind, not even one that was about to
   name('Mine, typed in the moment before');
   await takeTheirs(viewOf(server.held, 7));
   await jest.advanceTimersByTimeAsync(2000);
-  expect(await findDraft('f')).toBeUndefined();
+  expect(await findDraft<FormulaContent>('f')).toBeUndefined();
   expect(useBench.getState().bench?.history.formula.name).toBe('Theirs');
   expect(server.held.name).toBe('Theirs');
 });
@@ -223,7 +219,7 @@ test('deleted somewhere else: nothing is sent until the cook says, then it is ba
   name('Still wanted, and changed');
   await jest.advanceTimersByTimeAsync(5000);
   expect(server.writes).toEqual([]);
-  expect((await findDraft('f'))?.content.name).toBe('Still wanted, and changed');
+  expect((await findDraft<FormulaContent>('f'))?.content.name).toBe('Still wanted, and changed');
   server.mood = 'well';
   await bringBack();
   expect(server.held.name).toBe('Still wanted, and changed');
