@@ -296,6 +296,19 @@ export type { DishComponent } from './dish/component.js';
 export { type LayeredDish, type DishReport, reportOnDish } from './dish/dish.js';
 export { partOfRecipe, partOfThing, type ReadPart } from './dish/dish-part.js';
 export { type DishPortion, layeredG, portionOfDish } from './dish/dish-portion.js';
+export {
+  amountOfLayer,
+  type LayerAmount,
+  layerAdded,
+  layerAmounted,
+  layerMoved,
+  partChanged,
+  partUnweighed,
+  withAdvice,
+  withoutLayer,
+  withoutPart,
+  withPart,
+} from './dish/dish-edits.js';
 export type { LayerAsk, Supply } from './dish/layers.js';
 export { type DishProblem, type KnownToDish, type ReadDish, readDish } from './dish/read-dish.js';
 export {

@@ -104,7 +104,11 @@ function friedLonger(stack: Stack, { id, plain }: DishComponent): Remedy | undef
 }
 
 /** The last covered minutes uncovered, or the open ones covered; from the end on. */
-function recovered(stages: readonly OvenStage[], minutes: number, open: boolean): readonly OvenStage[] {
+export function recovered(
+  stages: readonly OvenStage[],
+  minutes: number,
+  open: boolean,
+): readonly OvenStage[] {
   let left = minutes;
   const changed: OvenStage[] = [];
   for (const stage of [...stages].reverse()) {

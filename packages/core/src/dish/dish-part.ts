@@ -2,6 +2,7 @@ import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Formula } from '../formula/formula.js';
 import { type LarderLookup, type LineProblem, recipeOfFormula } from '../formula/recipe-of-formula.js';
 import { potAt } from '../predict/pot-at.js';
+import { colourHexOf } from '../predict/predict-pot.js';
 import { celsius, grams } from '../quantity/quantity.js';
 import type { Method } from '../recipe/method/operation.js';
 import { type Recipe, uncooked } from '../recipe/recipe.js';
@@ -13,6 +14,8 @@ export interface ReadPart {
   readonly recipe: Recipe;
   /** g that the recipe comes to: of a sauce what the formula makes, of a thing what is left of it made ready. */
   readonly madeG: number;
+  /** Its colour before it is baked, as #rrggbb. */
+  readonly hex: string;
 }
 
 /** °C at which a part is looked at before it goes in: nothing of it depends on that. */
@@ -22,7 +25,12 @@ const COLD_C = 20;
 export function partOfRecipe(id: string, name: string, recipe: Recipe, g?: number): ReadPart | undefined {
   if (!recipe.lines.some(({ mass }) => mass > 0)) return undefined;
   const { mix } = potAt(recipe);
-  return { component: componentOfPot(id, name, mix, g), recipe, madeG: mix.mass };
+  return {
+    component: componentOfPot(id, name, mix, g),
+    recipe,
+    madeG: mix.mass,
+    hex: colourHexOf(mix),
+  };
 }
 
 /** A kept formula as a part, and what of it is left out of the figures. */
@@ -57,5 +65,5 @@ export function partOfThing(
     process: uncooked,
     serving: { temperatureC: celsius(COLD_C), storage: 'cool', days: 0 },
   };
-  return { component, recipe, madeG: component.grams };
+  return { component, recipe, madeG: component.grams, hex: colourHexOf(potAt(recipe).mix) };
 }

@@ -69,6 +69,8 @@ const sdOfBand = ({ low, high }: Band): number => (low > 0 ? Math.log(high / low
 
 const reflectanceOf = ({ absorption }: Mixture): Reflectance =>
   absorption.map(reflectanceFromRatio) as unknown as Reflectance;
+/** Colour of a mixture as #rrggbb. */
+export const colourHexOf = (mix: Mixture): string => hexOf(reflectanceOf(mix));
 /** CIELAB of a pot. */
 export const labOf = (mix: Mixture): Lab => labFromReflectance(reflectanceOf(mix));
 
