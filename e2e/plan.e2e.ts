@@ -13,6 +13,7 @@ async function ownEvening(page: Page, formulas: readonly string[] = []): Promise
         kitchen: null,
         evening,
         pots: formulas.map((formula) => ({ formula, tools: [], washedBefore: false })),
+        dishes: [],
         versions: null,
       },
     }),

@@ -41,6 +41,7 @@ const pages = [
   'put-away',
   'read',
   'plan',
+  'dish',
 ];
 
 /** Folder a file belongs to, seen from `base`; files of the base itself are '.'. */

@@ -309,7 +309,8 @@ export {
   withoutPart,
   withPart,
 } from './dish/dish-edits.js';
-export type { LayerAsk, Supply } from './dish/layers.js';
+export { layering } from './dish/moisture.params.js';
+export type { Layer, LayerAsk, Supply } from './dish/layers.js';
 export { type DishProblem, type KnownToDish, type ReadDish, readDish } from './dish/read-dish.js';
 export {
   type DishEater,

@@ -3,7 +3,9 @@ import { familyNames } from '@alterum/core';
 import { Command } from 'cmdk';
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
+import { newDish } from '../dish/dish-actions';
+import { redoDish, undoDish } from '../dish/dish-store';
 import { redoOnBench, undoOnBench } from '../open-formula/bench-store';
 import { focusAddIngredient } from '../open-formula/focus';
 import { openWork } from '../open-formula/work-store';
@@ -38,6 +40,7 @@ function useFormulasFor(search: string): readonly FormulaSummary[] {
 /** Everything that can be found or done, by typing. */
 export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
   const navigate = useNavigate();
+  const atDish = useLocation().pathname.startsWith('/plan/dishes/');
   const toggleTheme = useTheme((state) => state.toggle);
   const [typed, setTyped] = useState('');
   const formulas = useFormulasFor(typed);
@@ -49,8 +52,10 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
   const actions: readonly (readonly [string, () => void, string?])[] = [
     ['New formula', run(() => newFormula(navigate))],
     ['Paste a recipe', go('/read')],
-    ['Undo', run(undoOnBench), 'Ctrl Z'],
-    ['Redo', run(redoOnBench), 'Ctrl Shift Z'],
+    ['New dish', run(() => newDish(navigate))],
+    ['Dishes', go('/plan/dishes')],
+    ['Undo', run(atDish ? undoDish : undoOnBench), 'Ctrl Z'],
+    ['Redo', run(atDish ? redoDish : redoOnBench), 'Ctrl Shift Z'],
     ['Add an ingredient', run(() => setTimeout(focusAddIngredient, 50)), 'A'],
     ['Balance', run(() => openWork('balance')), 'B'],
     ['Swap for everybody at the table', run(() => openWork('swap')), 'S'],

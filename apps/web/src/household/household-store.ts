@@ -1,8 +1,10 @@
 import type {
+  DishTonight,
   EaterView,
   EveningBody,
   FormulaView,
   HouseholdView,
+  KeptDishView,
   Law,
   PotTonight,
   VersionsBody,
@@ -65,18 +67,24 @@ interface HouseholdState {
   /** In how many formulas each ingredient stands, the last used first. */
   readonly used: UsedIngredients;
   readonly pots: readonly PotTonight[];
+  /** Dishes of several parts that are cooked tonight. */
+  readonly dishes: readonly DishTonight[];
   readonly versions: Versions;
   /** Formulas that stand in others as lines, by id. */
   readonly sauces: ReadonlyMap<string, KnownSauce>;
   /** Formulas that stand in the pots or versions, by id. */
   readonly named: ReadonlyMap<string, FormulaView>;
+  /** Dishes that are cooked tonight, by id. */
+  readonly keptDishes: ReadonlyMap<string, KeptDishView>;
   /** Why the last change is not kept yet; it is tried again. */
   readonly unkept: string | undefined;
   readonly know: (view: FormulaView) => void;
+  readonly knowDish: (view: KeptDishView) => void;
   readonly chooseLaw: (law: Law) => void;
   readonly chooseKitchen: (kitchen: Kitchen) => void;
   readonly eatAt: (evening: Readonly<EveningBody>) => void;
   readonly cook: (pots: readonly PotTonight[]) => void;
+  readonly cookDishes: (dishes: readonly DishTonight[]) => void;
   readonly divide: (versions: Versions) => void;
 }
 
@@ -115,7 +123,7 @@ function keep(part: Part, body: object): void {
 }
 
 /** What the household chose for its table; every change shows at once and is kept on the server. */
-export const useHousehold = create<HouseholdState>()((set) => ({
+export const useHousehold = create<HouseholdState>()((set, get) => ({
   larder: { own: [], whole: larderTable, byId: new Map(), labels: new Map(), stock: new Map() },
   tonight: [],
   law: 'eu',
@@ -123,11 +131,14 @@ export const useHousehold = create<HouseholdState>()((set) => ({
   evening: usualEvening,
   used: new Map(),
   pots: [],
+  dishes: [],
   versions: noVersions,
   sauces: new Map(),
   named: new Map(),
+  keptDishes: new Map(),
   unkept: undefined,
   know: (view) => set(({ named }) => ({ named: new Map(named).set(view.id, view) })),
+  knowDish: (view) => set(({ keptDishes }) => ({ keptDishes: new Map(keptDishes).set(view.id, view) })),
   chooseLaw: (law) => {
     set({ law });
     keep('law', { law });
@@ -142,7 +153,11 @@ export const useHousehold = create<HouseholdState>()((set) => ({
   },
   cook: (pots) => {
     set({ pots });
-    keep('tonight', { pots });
+    keep('tonight', { pots, dishes: get().dishes });
+  },
+  cookDishes: (dishes) => {
+    set({ dishes });
+    keep('tonight', { pots: get().pots, dishes });
   },
   divide: (versions) => {
     set({ versions });
@@ -168,26 +183,31 @@ function formulasIn({ pots, versions }: Pick<HouseholdView, 'pots' | 'versions'>
   ];
 }
 
+/** What was put away since it was chosen is left out. */
+const unlessGone = <T>(one: Promise<T>, there: (view: T) => void): Promise<void> =>
+  one.then(there, (error: unknown) => {
+    if (!isRefused(error)) throw error;
+  });
+
 /** Fetches what was chosen, and the formulas that stand in it; what was put away since is left out. */
 export async function loadHousehold(): Promise<void> {
   const kept = await read(queries.household);
   if (waiting.size > 0) return void keepHousehold();
-  const named = new Map<string, FormulaView>();
-  await Promise.all(
-    formulasIn(kept).map((id) =>
-      read(queries.formula(id)).then(
-        (view) => named.set(id, view),
-        (error: unknown) => {
-          if (!isRefused(error)) throw error;
-        },
-      ),
+  const named = new Map<string, FormulaView>(),
+    keptDishes = new Map<string, KeptDishView>();
+  await Promise.all([
+    ...formulasIn(kept).map((id) => unlessGone(read(queries.formula(id)), (view) => named.set(id, view))),
+    ...kept.dishes.map(({ dish: id }) =>
+      unlessGone(read(queries.dish(id)), (view) => keptDishes.set(id, view)),
     ),
-  );
+  ]);
   useHousehold.setState({
     law: kept.law,
     kitchen: kept.kitchen ?? undefined,
     evening: kept.evening ?? usualEvening,
     pots: kept.pots.filter(({ formula }) => named.has(formula)),
+    dishes: kept.dishes.filter(({ dish }) => keptDishes.has(dish)),
+    keptDishes,
     versions: kept.versions ?? noVersions,
     named,
   });

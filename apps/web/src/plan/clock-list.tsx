@@ -64,7 +64,7 @@ function Entry({
         <span className="text-sm text-soft">
           {timeText(end - start)}
           {what && `, ${what}`} ·{' '}
-          <Link to={`/bench/${pot.id}`} className="underline">
+          <Link to={pot.dish ? `/plan/dishes/${pot.id}` : `/bench/${pot.id}`} className="underline">
             {pot.name}
           </Link>
         </span>
@@ -81,33 +81,66 @@ interface ClockListProps {
   readonly cooking: Cooking;
 }
 
-/** The evening by the clock: what is to be begun long before, and what comes now and next. */
+/** What is told as next. @source assumed: as many as are read at a glance */
+const NEXT = 3;
+
+/** What goes on and what comes next, large enough to be read from the stove. */
+function NowAndNext({ tasks, now, cooking }: Pick<ClockListProps, 'tasks' | 'now' | 'cooking'>) {
+  const open = tasks.filter(({ id }) => !(id in cooking.done));
+  const going = open.filter((shown) => isRunning(shown, cooking, now)),
+    next = open.filter((shown) => !going.includes(shown) && shown.end > now).slice(0, NEXT);
+  if (going.length + next.length === 0) return null;
+  const row = (shown: ShownTask, when: string) => (
+    <li key={shown.id} className="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-x-3 py-1">
+      <b className="font-display text-xl leading-6">{when}</b>
+      <span>
+        <b>{shown.words}</b> <span className="text-sm text-soft">{shown.pot.name}</span>
+      </span>
+    </li>
+  );
+  return (
+    <section aria-label="Now and next" className="plate p-3">
+      <h2 className="text-lg">Now and next</h2>
+      <ol>
+        {going.map((shown) => row(shown, 'now'))}
+        {next.map((shown) => row(shown, clockText(shown.start).split(', ').at(-1) ?? ''))}
+      </ol>
+    </section>
+  );
+}
+
+const isRunning = ({ id, start, end }: ShownTask, cooking: Cooking, now: number): boolean =>
+  !(id in cooking.done) && (id in cooking.begun || (start <= now && now < end));
+
+/** The evening by the clock: what goes on and comes next, what is to be begun long before, and everything in its order. */
 export function ClockList({ tasks, now, serveAt, cooking }: ClockListProps) {
   const before = tasks.filter(
     ({ start, end, task }) => end - start >= LONG_BEFORE || task.begins || serveAt - start > 12 * 60,
   );
   const evening = tasks.filter((shown) => !before.includes(shown));
-  const running = ({ id, start, end }: ShownTask) =>
-    !(id in cooking.done) && (id in cooking.begun || (start <= now && now < end));
-  const sections = [
-    ['Long before', before],
-    ['By the clock', evening],
-  ] as const;
+  const list = (name: string, entries: readonly ShownTask[]) => (
+    <section aria-label={name} className="plate p-3">
+      <h2 className="text-lg">{name}</h2>
+      <ol>
+        {entries.map((shown) => (
+          <Entry
+            key={shown.id}
+            shown={shown}
+            lit={isRunning(shown, cooking, now)}
+            cooking={cooking}
+            now={now}
+          />
+        ))}
+      </ol>
+    </section>
+  );
   return (
-    <div className="mt-3 grid gap-3 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
-      {sections.map(
-        ([name, list]) =>
-          (list.length > 0 || name === 'By the clock') && (
-            <section key={name} aria-label={name} className="plate p-3">
-              <h2 className="text-lg">{name}</h2>
-              <ol>
-                {list.map((shown) => (
-                  <Entry key={shown.id} shown={shown} lit={running(shown)} cooking={cooking} now={now} />
-                ))}
-              </ol>
-            </section>
-          ),
-      )}
+    <div className="mt-3 grid items-start gap-3 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
+      <div className="grid gap-3">
+        <NowAndNext tasks={tasks} now={now} cooking={cooking} />
+        {before.length > 0 && list('Long before', before)}
+      </div>
+      {list('By the clock', evening)}
     </div>
   );
 }

@@ -1,12 +1,16 @@
-import type { FormulaView } from '@alterum/contract';
-import { formulaOfContent } from '@alterum/contract/convert';
+import type { DishTonight, FormulaView, KeptDishView, PotTonight } from '@alterum/contract';
+import { dishOfContent, formulaOfContent } from '@alterum/contract/convert';
 import {
+  type Cover,
+  type DoneToDish,
   type Evening,
   eveningTonight,
   type Formula,
   type FormulaTask,
+  type Line,
   type Planned,
   type ScheduleOutcome,
+  type WrittenDish,
 } from '@alterum/core';
 import { useHousehold } from '../household/household-store';
 import { findIngredient } from '../household/house-larder';
@@ -20,23 +24,51 @@ export const DAY = 1440;
 /** Hours in which somebody is up, min of a day. @source assumed: seven to eleven */
 const UP = { from: 7 * 60, to: 23 * 60 } as const;
 
+/** Something that is cooked tonight: a sauce by itself, or a dish of several parts. */
 export interface PotTonightPlanned {
   readonly id: string;
   readonly name: string;
-  readonly formula: Formula;
+  readonly formula?: Formula;
+  readonly dish?: WrittenDish;
+  /** min of the day at which it is eaten, where that is not with everything else. */
+  readonly serveAt?: number;
 }
 
-export const potsOf = (views: readonly FormulaView[]): readonly PotTonightPlanned[] =>
-  views.map((view) => ({ id: view.id, name: view.name, formula: formulaOfContent(view) }));
+const at = (serveAt: number | undefined) => (serveAt === undefined ? {} : { serveAt });
+
+export const potsOf = (
+  chosen: readonly PotTonight[],
+  named: ReadonlyMap<string, FormulaView>,
+): readonly PotTonightPlanned[] =>
+  chosen.flatMap(({ formula: id, serveAt }) => {
+    const view = named.get(id);
+    return view ? [{ id, name: view.name, formula: formulaOfContent(view), ...at(serveAt) }] : [];
+  });
+
+export const dishesOf = (
+  chosen: readonly DishTonight[],
+  kept: ReadonlyMap<string, KeptDishView>,
+): readonly PotTonightPlanned[] =>
+  chosen.flatMap(({ dish: id, serveAt }) => {
+    const view = kept.get(id);
+    return view ? [{ id, name: view.name, dish: dishOfContent(view), ...at(serveAt) }] : [];
+  });
 
 /** The evening as it is planned: minute 0 is midnight of the day before. */
 export function eveningFor(
-  pots: readonly PotTonightPlanned[],
+  cooked: readonly PotTonightPlanned[],
   { serveAt, ...kitchen }: EveningSaid,
 ): { readonly evening: Evening; readonly tasks: readonly FormulaTask[] } {
   const { sauces } = useHousehold.getState();
+  const eaten = (one: PotTonightPlanned) => ({
+    id: one.id,
+    ...(one.serveAt === undefined ? {} : { serveAt: DAY + one.serveAt }),
+  });
   return eveningTonight(
-    { pots },
+    {
+      pots: cooked.flatMap((one) => (one.formula ? [{ ...eaten(one), formula: one.formula }] : [])),
+      dishes: cooked.flatMap((one) => (one.dish ? [{ ...eaten(one), dish: one.dish }] : [])),
+    },
     { larder: findIngredient, formulaOf: (id) => sauces.get(id)?.formula },
     { ...kitchen, serveAt: DAY + serveAt, awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }] },
   );
@@ -53,7 +85,29 @@ export interface ShownTask extends Planned {
   readonly unit: number;
 }
 
-function doneTo({ operation, line, warms, begins }: FormulaTask, { lines }: Formula): string {
+const coverWords: Readonly<Record<Cover, string>> = {
+  open: ', open',
+  parchment: ', under paper',
+  lid: ', under a lid',
+  foil: ', under foil',
+};
+
+/** What is done to a whole dish. */
+function toDishWords(done: DoneToDish): string {
+  switch (done.kind) {
+    case 'layer':
+      return done.layers === 1 ? 'fill the dish' : `lay ${done.layers} layers`;
+    case 'preheat':
+      return `heat the oven to ${Math.round(done.ovenC)} °C`;
+    case 'bake':
+      return `bake ${done.stage.minutes} min at ${Math.round(done.stage.temperatureC)} °C${coverWords[done.stage.cover]}`;
+    case 'rest':
+      return `rest ${done.minutes} min`;
+  }
+}
+
+function doneTo({ operation, line, warms, begins, toDish }: FormulaTask, lines: readonly Line[]): string {
+  if (toDish) return toDishWords(toDish);
   if (warms) return 'warm up';
   if (begins && line) return `put to soak: ${shortName(line)}`;
   const said = operationText(operation, lines);
@@ -63,7 +117,7 @@ function doneTo({ operation, line, warms, begins }: FormulaTask, { lines }: Form
 /** A task in words: "soak 10 h: pumpkin seeds", "jug 60 s, for House cheese sauce". */
 export function wordsOf(task: FormulaTask, { formula }: PotTonightPlanned): string {
   const { inside } = task,
-    said = doneTo(task, inside ?? formula);
+    said = doneTo(task, (inside ?? formula)?.lines ?? []);
   return inside ? `${said}, for ${inside.name}` : said;
 }
 

@@ -2,23 +2,32 @@ import { type PlannedEvening, readMeasured } from '@alterum/core';
 import { CalendarDays, Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { dishOfContent } from '@alterum/contract/convert';
 import { loadHouseLarder } from '../household/house-larder';
 import { loadHousehold, useHousehold } from '../household/household-store';
+import { knowParts } from '../household/known-to-dish';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
 import { useJob } from '../worker/use-work';
 import { calendarOf } from './calendar';
-import { queries, readList } from '../server/queries';
+import { queries, read, readList } from '../server/queries';
 import { ClockList } from './clock-list';
 import { progressOf, useCooking } from './cooking-store';
-import { clockText, DAY, eveningFor, minuteNow, potsOf, shownTasks } from './evening-plan';
+import { clockText, DAY, dishesOf, eveningFor, minuteNow, potsOf, shownTasks } from './evening-plan';
 import { Impossible } from './impossible';
 import { PotsChosen } from './pots-chosen';
+import { readClock } from './read-clock';
 import { TimelinePicture } from './timeline';
 import { WhileCooking } from './while-cooking';
 
 export async function loader(): Promise<null> {
-  await Promise.all([readList(queries.wholeFormulas('')), loadHouseLarder(), loadHousehold()]);
+  await Promise.all([
+    readList(queries.wholeFormulas('')),
+    read(queries.dishes),
+    loadHouseLarder(),
+    loadHousehold(),
+  ]);
+  await knowParts([...useHousehold.getState().keptDishes.values()].map(dishOfContent));
   return null;
 }
 
@@ -32,14 +41,6 @@ function useNow(): number {
     return () => clearInterval(timer);
   }, []);
   return now;
-}
-
-function readClock(text: string) {
-  const [, hours, minutes = '0'] = /^\s*(\d{1,2})(?:[:.h ]\s*(\d{2}))?\s*$/.exec(text) ?? [];
-  const value = Number(hours) * 60 + Number(minutes);
-  return hours === undefined || Number(hours) > 23 || Number(minutes) > 59
-    ? ({ kind: 'unreadable', message: 'Type a time of the day, such as 19:30.' } as const)
-    : ({ kind: 'value', value } as const);
 }
 
 const counted =
@@ -120,13 +121,15 @@ function download(text: string): void {
 export function Component() {
   const chosen = useHousehold((household) => household.pots),
     named = useHousehold((household) => household.named),
+    chosenDishes = useHousehold((household) => household.dishes),
+    keptDishes = useHousehold((household) => household.keptDishes),
     said = useHousehold((household) => household.evening),
     larder = useHousehold((household) => household.larder),
     sauces = useHousehold((household) => household.sauces);
   const now = useNow();
   const pots = useMemo(
-    () => potsOf(chosen.flatMap(({ formula }) => named.get(formula) ?? [])),
-    [chosen, named],
+    () => [...potsOf(chosen, named), ...dishesOf(chosenDishes, keptDishes)],
+    [chosen, named, chosenDishes, keptDishes],
   );
   const planned = useMemo(
     () => eveningFor(pots, said),
@@ -179,11 +182,16 @@ export function Component() {
       <KitchenTonight />
       {pots.length === 0 && (
         <p className="plate mt-3 p-5">
-          Nothing is cooked tonight yet. Choose a formula above, or tick several at the{' '}
+          Nothing is cooked tonight yet. Choose a formula or a dish above, or tick several at the{' '}
           <Link to="/table" className="font-semibold text-rim underline">
             Table
           </Link>
-          : their methods become a timetable here, back from when they are on the table.
+          : their methods become a timetable here, back from when they are on the table. A dish layers sauces
+          with sheets, noodles or vegetables:{' '}
+          <Link to="/plan/dishes" className="font-semibold text-rim underline">
+            the dishes of this kitchen
+          </Link>
+          .
         </p>
       )}
       {impossible && <Impossible outcome={impossible} tasks={planned.tasks} pots={pots} />}

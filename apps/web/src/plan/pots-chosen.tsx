@@ -1,56 +1,139 @@
+import { dishOfContent } from '@alterum/contract/convert';
 import { X } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import type { DishSummary } from '@alterum/contract';
 import { useFoundFormulas } from '../formula-list/use-found-formulas';
 import { useHousehold } from '../household/household-store';
-import { queries } from '../server/queries';
-import type { PotTonightPlanned } from './evening-plan';
+import { knowParts } from '../household/known-to-dish';
+import { sayFailure } from '../notices/notices';
+import { queries, read } from '../server/queries';
+import { NumberField } from '../ui/number-field';
+import { clockText, DAY, type PotTonightPlanned } from './evening-plan';
+import { readClock } from './read-clock';
 
 const NONE = '';
+/** Before the id of a dish, so that it is told from a formula. */
+const DISH = 'dish:';
 
-/** Tonight’s pots: the same as at the Table, where tools and the order of work are said. */
+/** Leaves a time out that was not said. */
+const eatenAt = <T extends { readonly serveAt?: number }>(
+  { serveAt: _, ...one }: T,
+  serveAt: number | undefined,
+) => ({
+  ...one,
+  ...(serveAt === undefined ? {} : { serveAt }),
+});
+
+function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: number }) {
+  const { pots, dishes, cook, cookDishes, evening } = useHousehold();
+  const { id, name, dish, serveAt } = pot;
+  const leave = () =>
+    dish
+      ? cookDishes(dishes.filter((one) => one.dish !== id))
+      : cook(pots.filter(({ formula }) => formula !== id));
+  const eat = (minute: number | undefined) =>
+    dish
+      ? cookDishes(dishes.map((one) => (one.dish === id ? eatenAt(one, minute) : one)))
+      : cook(pots.map((one) => (one.formula === id ? eatenAt(one, minute) : one)));
+  return (
+    <li className="flex flex-wrap items-center rounded-lg border-2 border-hair bg-glaze pl-2.5 font-semibold">
+      <span className="pr-1.5 text-soft">{at + 1}</span>
+      {dish ? (
+        <Link to={`/plan/dishes/${id}`} className="underline-offset-4 hover:underline">
+          {name}
+        </Link>
+      ) : (
+        name
+      )}
+      <label className="flex items-center pl-2 text-sm font-normal text-soft">
+        at
+        <NumberField
+          label={`${name} is eaten at`}
+          value={serveAt}
+          write={(minute) => clockText(DAY + minute)}
+          placeholder={clockText(DAY + evening.serveAt)}
+          unit=""
+          optional
+          read={readClock}
+          onValue={eat}
+          className="tap-coarse ml-1 h-8 w-14 rounded-md border border-transparent bg-transparent px-1 font-semibold text-ink placeholder:font-normal placeholder:text-soft placeholder:opacity-100 hover:border-hair focus:bg-glaze"
+        />
+      </label>
+      <button
+        type="button"
+        aria-label={`Not tonight: ${name}`}
+        onClick={leave}
+        className="tap grid size-9 place-items-center rounded-lg text-soft hover:bg-dip"
+      >
+        <X size={15} aria-hidden />
+      </button>
+    </li>
+  );
+}
+
+/** The dishes of this kitchen, by name. */
+function useDishes(): readonly DishSummary[] {
+  const [dishes, setDishes] = useState<readonly DishSummary[]>([]);
+  useEffect(() => {
+    read(queries.dishes).then(setDishes, sayFailure);
+  }, []);
+  return dishes;
+}
+
+/** What is cooked tonight: the same as at the Table, where tools and the order of work are said. */
 export function PotsChosen({ pots }: { readonly pots: readonly PotTonightPlanned[] }) {
   const { entries } = useFoundFormulas(queries.wholeFormulas);
-  const { pots: chosen, know, cook } = useHousehold();
+  const { pots: chosen, dishes: chosenDishes, know, knowDish, cook, cookDishes } = useHousehold();
+  const dishes = useDishes().filter(({ id }) => !chosenDishes.some(({ dish }) => dish === id));
   const others = entries.filter(({ id }) => !chosen.some(({ formula }) => formula === id));
+  const takeDish = async (id: string) => {
+    const view = await read(queries.dish(id));
+    await knowParts([dishOfContent(view)]);
+    knowDish(view);
+    cookDishes([...useHousehold.getState().dishes, { dish: id }]);
+  };
+  const take = (value: string) => {
+    if (value.startsWith(DISH)) return void takeDish(value.slice(DISH.length)).catch(sayFailure);
+    const view = entries.find(({ id }) => id === value);
+    if (!view) return;
+    know(view);
+    cook([...chosen, { formula: view.id, tools: ['spoon'], washedBefore: false }]);
+  };
+  const option = (value: string, name: string) => (
+    <option key={value} value={value} className="bg-glaze text-ink">
+      {name}
+    </option>
+  );
   return (
     <div className="flex flex-wrap items-center gap-2 py-2 print:hidden">
       <ul aria-label="Pots of tonight" className="contents">
-        {pots.map(({ id, name }, i) => (
-          <li
-            key={id}
-            className="flex items-center rounded-lg border-2 border-hair bg-glaze pl-2.5 font-semibold"
-          >
-            <span className="pr-1.5 text-soft">{i + 1}</span> {name}
-            <button
-              type="button"
-              aria-label={`Not tonight: ${name}`}
-              onClick={() => cook(chosen.filter(({ formula }) => formula !== id))}
-              className="tap grid size-9 place-items-center rounded-lg text-soft hover:bg-dip"
-            >
-              <X size={15} aria-hidden />
-            </button>
-          </li>
+        {pots.map((pot, i) => (
+          <Chosen key={pot.id} pot={pot} at={i} />
         ))}
       </ul>
       <select
         aria-label="Cook tonight"
         value={NONE}
-        onChange={(event) => {
-          const view = entries.find(({ id }) => id === event.target.value);
-          if (!view) return;
-          know(view);
-          cook([...chosen, { formula: view.id, tools: ['spoon'], washedBefore: false }]);
-        }}
+        onChange={(event) => take(event.target.value)}
         className="tap-coarse h-10 max-w-60 rounded-lg border-2 border-hair bg-transparent px-2"
       >
-        <option value={NONE} className="bg-glaze text-ink">
-          + cook tonight …
-        </option>
-        {others.map(({ id, name }) => (
-          <option key={id} value={id} className="bg-glaze text-ink">
-            {name}
-          </option>
-        ))}
+        {option(NONE, '+ cook tonight …')}
+        {dishes.length > 0 && (
+          <optgroup label="Dishes" className="bg-glaze text-ink">
+            {dishes.map(({ id, name }) => option(`${DISH}${id}`, name))}
+          </optgroup>
+        )}
+        <optgroup label="Formulas" className="bg-glaze text-ink">
+          {others.map(({ id, name }) => option(id, name))}
+        </optgroup>
       </select>
+      <Link
+        to="/plan/dishes"
+        className="tap-coarse px-2 py-1.5 font-semibold text-rim underline-offset-4 hover:underline"
+      >
+        Dishes
+      </Link>
     </div>
   );
 }

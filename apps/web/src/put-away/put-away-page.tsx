@@ -17,8 +17,8 @@ const kinds: Readonly<
 > = {
   formula: { name: 'formula', heading: 'Formulas', to: '/formulas' },
   version: { name: 'version', heading: 'Versions of formulas', to: '/formulas' },
-  dish: { name: 'dish', heading: 'Dishes', to: '/dishes' },
-  vessel: { name: 'vessel', heading: 'Vessels', to: '/dishes' },
+  dish: { name: 'dish', heading: 'Dishes', to: '/plan/dishes' },
+  vessel: { name: 'vessel', heading: 'Vessels', to: '/plan/dishes' },
   person: { name: 'person', heading: 'People', to: '/table' },
   'own-ingredient': { name: 'own ingredient', heading: 'Own ingredients', to: '/larder' },
 };

@@ -61,6 +61,9 @@ export const queries = {
   packLabels: queryOptions({ queryKey: ['labels'], queryFn: api.packLabels }),
   stock: queryOptions({ queryKey: ['stock'], queryFn: api.stock }),
   taughtWords: queryOptions({ queryKey: ['words'], queryFn: api.taughtWords }),
+  dishes: queryOptions({ queryKey: ['dishes'], queryFn: api.dishes }),
+  dish: (id: string) => queryOptions({ queryKey: ['dish', id], queryFn: () => api.dish(id) }),
+  vessels: queryOptions({ queryKey: ['vessels'], queryFn: api.vessels }),
   briefs: queryOptions({ queryKey: ['briefs'], queryFn: api.briefs }),
   putAway: queryOptions({ queryKey: ['put-away'], queryFn: api.putAway }),
   formula: (id: string) =>

@@ -25,6 +25,8 @@ interface NumberFieldProps {
   readonly live?: boolean;
   /** What is wrong with it besides the reading. */
   readonly trouble?: string | undefined;
+  /** Stands there while it is empty: what holds then. */
+  readonly placeholder?: string;
   readonly className?: string;
 }
 
@@ -67,6 +69,7 @@ export function NumberField(props: NumberFieldProps) {
         aria-invalid={trouble !== undefined}
         {...(trouble === undefined ? {} : { 'aria-describedby': note })}
         value={draft ?? said}
+        placeholder={props.placeholder}
         onChange={(event) => {
           setDraft(event.target.value);
           setUnread(undefined);

@@ -179,6 +179,12 @@ function untilServed({ serve }: Pick<Formula, 'serve'>): readonly Operation[] {
     : [chill, { kind: 'heat', minutes: p.reheatMin, temperatureC: serve.temperatureC, rateCPerMin: 50 }];
 }
 
+/** A pot that is not heated, for no time, is no work: flat words of a dip say so. */
+const isWork = (operation: Operation): boolean =>
+  operation.kind !== 'heat' ||
+  amountOf(operation, 'minutes') > 0 ||
+  amountOf(operation, 'temperatureC') > p.coldC;
+
 interface TaskOptions {
   readonly loads?: ReadonlyMap<number, number>;
   readonly keepWarmMin?: number;
@@ -200,7 +206,7 @@ export function tasksOfFormula(
   { loads = new Map(), keepWarmMin = p.standsHot, formulaOf, within = new Set() }: TaskOptions = {},
 ): readonly FormulaTask[] {
   const made = methodOfFormula(formula, larder);
-  const method = [...withEveryLine(made.method, formula.lines), ...untilServed(formula)];
+  const method = [...withEveryLine(made.method, formula.lines), ...untilServed(formula)].filter(isWork);
   const hot = heatAfter(method);
   /** A sauce inside a sauce is made before it goes in; one that holds itself is not. */
   const before = (line: Line): readonly FormulaTask[] => {

@@ -16,7 +16,7 @@ import { findIngredient, loadHouseLarder, wholeLarder } from '../../household/ho
 import { lineOfFormula } from '@alterum/contract/convert';
 import { sayFailure } from '../../notices/notices';
 import { part } from '../../ui/part';
-import { findSauces, sauceAsIngredient, useFoundSauces } from './found-sauces';
+import { findSauces, sauceAsIngredient, useFoundSauces } from '../../formula-list/found-sauces';
 import { add, saidOf, spokenLine } from './added-line';
 import { OpenParts } from './open-parts';
 import { habitsNow, useKitchen } from '../../household/habits';
@@ -94,7 +94,7 @@ export default memo(function AddIngredient() {
     0,
     SHOWN,
   );
-  const { sauces, settled } = useFoundSauces(asked);
+  const { sauces, settled } = useFoundSauces(asked, useBench.getState().bench?.id);
   const written = async (id: string) => {
     setWriting(undefined);
     setText('');
@@ -120,7 +120,9 @@ export default memo(function AddIngredient() {
   const writeDown = () => setWriting(newName.slice(0, LONGEST_NAME));
   /** Enter before the server has answered: what stands there is looked for first, then written down. */
   const takeOnceKnown = () =>
-    void findSauces(asked).then(([sauce]) => (sauce ? addSauce(sauce) : writeDown()));
+    void findSauces(asked, useBench.getState().bench?.id).then(([sauce]) =>
+      sauce ? addSauce(sauce) : writeDown(),
+    );
   const sauceItems = sauces.map((sauce) => (
     <Command.Item
       key={sauce.id}

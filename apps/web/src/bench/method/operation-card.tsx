@@ -12,7 +12,7 @@ import { useFormula, usePrediction } from '../../open-formula/bench-store';
 import { Button } from '../../ui/button';
 import { shortName } from '../../words/method-words';
 import { changeMethod } from '../../open-formula/method-edits';
-import { OperationFields } from './operation-fields';
+import { OperationFields } from '../../operation/operation-fields';
 import { focusOperation } from './focus-operation';
 
 interface CardProps {

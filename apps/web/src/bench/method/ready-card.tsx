@@ -19,7 +19,7 @@ import { Choice } from '../../ui/choice';
 import { gramsText } from '../../words/number-text';
 import { shortName } from '../../words/method-words';
 import { changeReady } from '../../open-formula/method-edits';
-import { OperationFields } from './operation-fields';
+import { OperationFields } from '../../operation/operation-fields';
 
 /** Kinds of work on one thing alone. */
 const lineKinds: readonly OperationKindId[] = operationKindIds.filter(

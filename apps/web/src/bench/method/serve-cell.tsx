@@ -1,7 +1,7 @@
 import type { Serve, Storage } from '@alterum/core';
 import { take, useBenchPart } from '../../open-formula/bench-store';
 import { Choice } from '../../ui/choice';
-import { StripNumber } from './strip-number';
+import { StripNumber } from '../../operation/strip-number';
 
 const storages: readonly { readonly value: Storage; readonly label: string }[] = [
   { value: 'cool', label: 'fresh' },

@@ -10,7 +10,7 @@ import {
   type Operation,
   type OperationChange,
 } from '@alterum/core';
-import { Choice } from '../../ui/choice';
+import { Choice } from '../ui/choice';
 import { StripNumber } from './strip-number';
 
 /** Size of one step of a figure. @source assumed: what a cook would change it by */

@@ -2,12 +2,12 @@ import type { FormulaSummary } from '@alterum/contract';
 import { lineOfFormula } from '@alterum/contract/convert';
 import { holdsItself, type Ingredient } from '@alterum/core';
 import { useEffect, useState } from 'react';
-import { findIngredient } from '../../household/house-larder';
-import { useHousehold } from '../../household/household-store';
-import { knowInside } from '../../household/sauces-inside';
-import { sayFailure, useNotices } from '../../notices/notices';
-import { useBench } from '../../open-formula/bench-store';
-import { queries, readList } from '../../server/queries';
+import { findIngredient } from '../household/house-larder';
+import { useHousehold } from '../household/household-store';
+import { knowInside } from '../household/sauces-inside';
+import { sayFailure, useNotices } from '../notices/notices';
+import { useBench } from '../open-formula/bench-store';
+import { queries, readList } from '../server/queries';
 
 /** ms of quiet after a key before the server is asked, letters from which it is, and how many are shown. */
 const QUIET_MS = 150,
@@ -37,21 +37,20 @@ export function isCalled(name: string, typed: string): boolean {
   return plain(typed).every((begun) => words.some((word) => word.startsWith(begun)));
 }
 
-/** Formulas of the house that could go into the open one, by their names; none where the server does not answer. */
-export async function findSauces(typed: string): Promise<readonly FormulaSummary[]> {
+/** Formulas of the house by their names, but for one; none where the server does not answer. */
+export async function findSauces(typed: string, except?: string): Promise<readonly FormulaSummary[]> {
   if (!isAsked(typed)) return nothing;
   const { pages } = await readList(queries.formulas(typed.trim())).catch((error: unknown) => {
     sayFailure(error);
     return { pages: [] };
   });
-  const open = useBench.getState().bench?.id;
   return (pages[0]?.entries ?? [])
-    .filter(({ id, name }) => id !== open && isCalled(name, typed))
+    .filter(({ id, name }) => id !== except && isCalled(name, typed))
     .slice(0, SHOWN);
 }
 
 /** The same while somebody types. */
-export function useFoundSauces(typed: string): FoundSauces {
+export function useFoundSauces(typed: string, except?: string): FoundSauces {
   const [found, setFound] = useState({ text: '', sauces: nothing });
   const text = typed.trim(),
     asks = isAsked(text);
@@ -59,14 +58,14 @@ export function useFoundSauces(typed: string): FoundSauces {
     if (!asks) return;
     let over = false;
     const timer = setTimeout(
-      () => void findSauces(text).then((sauces) => over || setFound({ text, sauces })),
+      () => void findSauces(text, except).then((sauces) => over || setFound({ text, sauces })),
       QUIET_MS,
     );
     return () => {
       over = true;
       clearTimeout(timer);
     };
-  }, [text, asks]);
+  }, [text, asks, except]);
   return { sauces: asks ? found.sauces : nothing, settled: !asks || found.text === text };
 }
 

@@ -1,4 +1,4 @@
-import { ScrubNumber } from '../../ui/scrub-number';
+import { ScrubNumber } from '../ui/scrub-number';
 
 interface NumberProps {
   readonly label: string;

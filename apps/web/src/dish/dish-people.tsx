@@ -1,0 +1,113 @@
+import type { EaterView } from '@alterum/contract';
+import { type ReadDish, timesAsMuch, whoCanEat, type WrittenDish } from '@alterum/core';
+import { useMemo } from 'react';
+import { portionOfDishEaten } from '../household/dish-eaten';
+import { ScrubNumber } from '../ui/scrub-number';
+import { NumberField } from '../ui/number-field';
+import { VerdictCell } from '../who-can-eat/verdict-cell';
+import { gramsText } from '../words/number-text';
+import { changeDish } from './dish-store';
+
+interface PeopleProps {
+  readonly dish: WrittenDish;
+  readonly read: ReadDish;
+  readonly eaters: readonly EaterView[];
+}
+
+const appetiteOf = ({ eaters }: WrittenDish, id: string): number | undefined =>
+  eaters.find(({ eater }) => eater === id)?.appetite;
+
+/** Who eats of it and how much, whether they can, and what is in a portion. */
+export function DishPeople({ dish, read, eaters }: PeopleProps) {
+  const portion = useMemo(() => portionOfDishEaten(dish, read), [dish, read]);
+  const named = dish.eaters.length > 0;
+  const eat = (eater: string, appetite: number | undefined, gesture?: string) =>
+    changeDish(
+      (now) => ({
+        ...now,
+        eaters:
+          appetite === undefined
+            ? now.eaters.filter((one) => one.eater !== eater)
+            : now.eaters.some((one) => one.eater === eater)
+              ? now.eaters.map((one) => (one.eater === eater ? { eater, appetite } : one))
+              : [...now.eaters, { eater, appetite }],
+      }),
+      gesture,
+    );
+  const { portion: figures } = read;
+  return (
+    <section aria-label="Who eats of it" className="plate p-3">
+      <h2 className="flex flex-wrap items-center gap-x-3 text-lg">
+        Who eats of it
+        {!named && (
+          <label className="flex items-center gap-2 font-sans text-sm font-normal">
+            for
+            <NumberField
+              label="Portions"
+              value={dish.portions}
+              unit=""
+              min={0.25}
+              max={200}
+              onValue={(portions) => portions !== undefined && changeDish((now) => ({ ...now, portions }))}
+              className="tap-coarse h-8 w-14 rounded-lg border-2 border-hair bg-glaze px-2 text-right"
+            />
+            portions, or tick who eats
+          </label>
+        )}
+      </h2>
+      <ul>
+        {eaters.map((eater) => {
+          const appetite = appetiteOf(dish, eater.id);
+          const result = whoCanEat(eater, appetite === undefined ? portion : timesAsMuch(portion, appetite));
+          const grams = (figures?.grams ?? 0) * (appetite ?? 1);
+          return (
+            <li
+              key={eater.id}
+              className="flex flex-wrap items-center gap-x-2 border-t border-hair first:border-t-0"
+            >
+              <label className="flex min-h-9 min-w-0 flex-1 basis-28 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-(--rim)"
+                  checked={appetite !== undefined}
+                  onChange={(event) => eat(eater.id, event.target.checked ? 1 : undefined)}
+                />
+                <span className="wrap-anywhere">{eater.name}</span>
+              </label>
+              {appetite !== undefined && (
+                <span className="flex items-center gap-1 text-[13px] whitespace-nowrap text-soft">
+                  <ScrubNumber
+                    label={`Portions for ${eater.name}`}
+                    value={appetite}
+                    text={String(appetite)}
+                    spoken={`${appetite} portions`}
+                    min={0.1}
+                    max={10}
+                    step={() => 0.25}
+                    onChange={(next, gesture) => eat(eater.id, next, gesture)}
+                    className="h-7 w-11 pr-1 font-bold text-ink"
+                  />
+                  × {figures ? `${gramsText(grams)} g` : ''}
+                </span>
+              )}
+              <span className="basis-32">
+                <VerdictCell eater={eater} result={result} />
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      {figures && (
+        <p className="border-t border-hair pt-2 text-sm">
+          A portion: <b>{gramsText(figures.grams)} g</b>, {Math.round(figures.energyKcal)} kcal, fat{' '}
+          {gramsText(figures.fatG)} g, protein {gramsText(figures.proteinG)} g, salt{' '}
+          {figures.saltG.toFixed(1)} g, about {figures.cost.toFixed(2)} coins.
+        </p>
+      )}
+      <p className="pt-1 text-[13px] text-soft">
+        Checked: what went into the layers, as the larder and the labels of this house know it. Read the
+        labels of what is bought; ask the people, and their clinicians where it matters.
+      </p>
+    </section>
+  );
+}

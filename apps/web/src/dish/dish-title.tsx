@@ -1,0 +1,113 @@
+import type { WrittenDish } from '@alterum/core';
+import { CalendarClock, Ellipsis, Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useHousehold } from '../household/household-store';
+import { sayFailure } from '../notices/notices';
+import { queries, read } from '../server/queries';
+import { Button } from '../ui/button';
+import { MenuItem } from '../ui/menu';
+import { MenuOnDemand } from '../ui/on-demand';
+import { DISH_NAME, deleteDish, duplicateDish } from './dish-actions';
+import { dishSaving } from './dish-saving';
+import { changeDish, redoDish, undoDish, useOpenDish } from './dish-store';
+
+const LONGEST_NAME = 120;
+
+function NameField({ name }: { readonly name: string }) {
+  const [draft, setDraft] = useState<string>();
+  const commit = () => {
+    const next = draft?.trim();
+    setDraft(undefined);
+    if (next && next !== name) changeDish((dish) => ({ ...dish, name: next }));
+  };
+  return (
+    <input
+      id={DISH_NAME}
+      aria-label="Name of the dish"
+      value={draft ?? name}
+      maxLength={LONGEST_NAME}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Escape') setDraft(undefined);
+      }}
+      className="w-full min-w-0 rounded-md border border-transparent bg-transparent px-1 font-display text-[25px] leading-8 font-extrabold tracking-tight hover:border-hair focus:bg-glaze"
+    />
+  );
+}
+
+/** Whether it is cooked tonight; one press changes it. */
+function TonightButton({ id }: { readonly id: string }) {
+  const dishes = useHousehold((household) => household.dishes),
+    cookDishes = useHousehold((household) => household.cookDishes);
+  const isTonight = dishes.some(({ dish }) => dish === id);
+  const change = async () => {
+    if (isTonight) return cookDishes(dishes.filter(({ dish }) => dish !== id));
+    await dishSaving.flush();
+    useHousehold.getState().knowDish(await read(queries.dish(id)));
+    cookDishes([...useHousehold.getState().dishes, { dish: id }]);
+  };
+  return (
+    <Button
+      look={isTonight ? 'rim' : 'yolk'}
+      aria-pressed={isTonight}
+      onClick={() => void change().catch(sayFailure)}
+    >
+      <CalendarClock size={17} aria-hidden /> {isTonight ? 'Cooked tonight' : 'Cook tonight'}
+    </Button>
+  );
+}
+
+/** Name of the dish, and what can be done with the whole of it. */
+export function DishTitle({ dish }: { readonly dish: WrittenDish }) {
+  const { id, past, future } = useOpenDish();
+  const navigate = useNavigate();
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <div className="min-w-0 flex-1 basis-52">
+        <h1 className="sr-only">{dish.name}</h1>
+        <NameField name={dish.name} />
+      </div>
+      <div className="flex flex-wrap gap-1.5">
+        <TonightButton id={id} />
+        <Button
+          onClick={undoDish}
+          disabled={past.length === 0}
+          aria-label="Undo"
+          aria-keyshortcuts="Control+Z"
+        >
+          <Undo2 size={18} aria-hidden />
+        </Button>
+        <Button
+          onClick={redoDish}
+          disabled={future.length === 0}
+          aria-label="Redo"
+          aria-keyshortcuts="Control+Shift+Z"
+        >
+          <Redo2 size={18} aria-hidden />
+        </Button>
+        <MenuOnDemand
+          trigger={
+            <Button aria-label="More for this dish">
+              <Ellipsis size={18} aria-hidden />
+            </Button>
+          }
+          content={() => (
+            <>
+              <MenuItem onSelect={() => void dishSaving.flush().then(() => duplicateDish(id, navigate))}>
+                A copy of it
+              </MenuItem>
+              <MenuItem
+                onSelect={() => void dishSaving.flush().then(() => deleteDish(id, dish.name, navigate))}
+              >
+                Delete
+              </MenuItem>
+            </>
+          )}
+        />
+      </div>
+    </div>
+  );
+}
