@@ -46,13 +46,18 @@ const says: Readonly<Record<MoistureAdvice['kind'], (amount: string, what: strin
   cover: (amount) => `cover it for the first ${amount} that it is open now`,
 };
 
+/** Of what is not fried yet. */
+const fried = (amount: string, what: string): string => `fry ${what} ${amount} before it goes in`;
+
 function adviceView(
   { kind, component, amount, unit, word }: MoistureAdvice,
-  nameOf: (id: string) => string,
+  components: ReadonlyMap<string, DishComponent>,
 ): DishAdviceView {
-  const words = says[kind](
+  const of = components.get(component ?? ''),
+    friedNow = of?.plain?.ready.some((one) => one.kind === 'fry') ?? false;
+  const words = (kind === 'fry' && !friedNow ? fried : says[kind])(
     `${amount} ${unit === 'min' ? (amount === 1 ? 'minute' : 'minutes') : 'g'}`,
-    component ? nameOf(component) : '',
+    of?.name ?? component ?? '',
   );
   return { kind, component: component ?? null, amount, unit, words, verdict: word };
 }
@@ -116,7 +121,8 @@ export function viewOfDish(
       report,
       components.some(({ drinks }) => drinks !== undefined),
     ),
-    advice: report.advice.map((advice) => adviceView(advice, nameOf)),
+    advice: report.advice.map((advice) => adviceView(advice, of)),
+    together: report.together.map((advice) => adviceView(advice, of)),
     minutesToMiddle: Number.isFinite(report.minutesToMiddle) ? report.minutesToMiddle : null,
   };
 }

@@ -68,6 +68,8 @@ export interface DishResponse {
   readonly layers: readonly DishLayerView[];
   readonly water: DishWaterView;
   readonly advice: readonly DishAdviceView[];
+  /** What makes it set together, one after the other, where no single thing does. */
+  readonly together: readonly DishAdviceView[];
   /** min until the middle has 75 °C; null where it never has. */
   readonly minutesToMiddle: number | null;
   readonly portion: {

@@ -204,7 +204,13 @@ test('the database can be fetched whole, and the schema says what a document hol
 
 test('an older backup says nothing of words and of the table: what is here of them stays', async () => {
   await fill();
-  const { words: _words, household: _household, dishes: _dishes, vessels: _vessels, ...older } = documentOf(await backup());
+  const {
+    words: _words,
+    household: _household,
+    dishes: _dishes,
+    vessels: _vessels,
+    ...older
+  } = documentOf(await backup());
   const here = documentOf(await backup());
   const done = (await send('/api/restore?mode=replace', { ...older, formatVersion: 1 }).expect(200))
     .body as RestoreView;

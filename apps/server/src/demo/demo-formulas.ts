@@ -137,4 +137,25 @@ export const demoFormulas: readonly FormulaBody[] = [
     },
     serve: { temperatureC: 12, storage: 'fridge', days: 1 },
   },
+  {
+    name: 'Tomato lentils',
+    family: 'pouring-sauce',
+    portions: 5,
+    note: 'Between the sheets of the bake; thick, so that the aubergine may let go.',
+    lines: [
+      { id: 'tomato', ingredient: 'passata', amount: 700, unit: 'g' },
+      { id: 'lentils', ingredient: 'red-lentil-dry', amount: 120, unit: 'g' },
+      { id: 'water', ingredient: 'water', amount: 300, unit: 'g' },
+      { id: 'onion', ingredient: 'onion', amount: 1, unit: 'medium' },
+      { id: 'oil', ingredient: 'olive-oil', amount: 2, unit: 'tbsp' },
+      { id: 'garlic', ingredient: 'garlic', amount: 1, unit: 'clove' },
+      { id: 'oregano', ingredient: 'oregano-dried', amount: 1, unit: 'tsp' },
+      { id: 'salt', ingredient: 'salt', amount: 1, unit: 'tsp' },
+    ],
+    method: [
+      { kind: 'put-in', lines: ['tomato', 'lentils', 'water', 'onion', 'oil', 'garlic', 'oregano', 'salt'] },
+      { kind: 'heat', temperatureC: 95, minutes: 20, lossG: 120 },
+    ],
+    serve: { temperatureC: 65, storage: 'cool', days: 0 },
+  },
 ];

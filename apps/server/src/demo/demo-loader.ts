@@ -1,11 +1,15 @@
 import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
+import { KeptDishService } from '../dish/kept-dish.service.js';
 import { EaterRow } from '../eater/eater.row.js';
 import { EaterService } from '../eater/eater.service.js';
 import { FormulaRow } from '../formula/formula.row.js';
 import { FormulaService } from '../formula/formula.service.js';
+import { HouseholdService } from '../household/household.service.js';
 import { LabelService } from '../label/label.service.js';
 import { RequestScope } from '../storage/request-scope.js';
+import { VesselService } from '../vessel/vessel.service.js';
+import { DIP_AT, demoBake, demoVersions, demoVessels } from './demo-evening.js';
 import { demoFormulas } from './demo-formulas.js';
 import { demoHousehold, demoLabels } from './demo-household.js';
 
@@ -18,6 +22,9 @@ export class DemoLoader {
     private readonly eaters: EaterService,
     private readonly formulas: FormulaService,
     private readonly labels: LabelService,
+    private readonly vessels: VesselService,
+    private readonly dishes: KeptDishService,
+    private readonly household: HouseholdService,
   ) {}
 
   /** @returns whether anything was loaded; deleted rows count as content, so nothing comes back by itself */
@@ -29,9 +36,31 @@ export class DemoLoader {
         for (const { ingredient, text } of demoLabels) await this.labels.keep(ingredient, { text });
         for (const eater of demoHousehold) await this.eaters.create(eater);
         // The newest stands first in the list, so the one to open is created last.
-        for (const formula of [...demoFormulas].reverse()) await this.formulas.create(formula);
+        const ids = new Map<string, string>();
+        for (const formula of [...demoFormulas].reverse())
+          ids.set(formula.name, (await this.formulas.create(formula)).id);
+        await this.planFriday((name) => ids.get(name) ?? '');
       });
       return true;
     });
+  }
+
+  /** The evening that everything stands ready for: a layered bake, a melt in two versions, and a dip before. */
+  private async planFriday(formulaOf: (name: string) => string): Promise<void> {
+    for (const vessel of demoVessels) await this.vessels.create(vessel);
+    const bake = await this.dishes.create(demoBake(formulaOf));
+    await this.household.cookTonight({
+      pots: [
+        { formula: formulaOf('Flatbread melt'), tools: ['spoon'], washedBefore: false },
+        {
+          formula: formulaOf('Smoked pumpkin-seed dip'),
+          tools: ['spoon'],
+          washedBefore: false,
+          serveAt: DIP_AT,
+        },
+      ],
+      dishes: [{ dish: bake.id }],
+    });
+    await this.household.divide(demoVersions(formulaOf));
   }
 }

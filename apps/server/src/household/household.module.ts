@@ -4,5 +4,10 @@ import { HouseholdController } from './household.controller.js';
 import { HouseholdService } from './household.service.js';
 
 /** What the household chose for its table. */
-@Module({ imports: [LarderModule], controllers: [HouseholdController], providers: [HouseholdService] })
+@Module({
+  imports: [LarderModule],
+  controllers: [HouseholdController],
+  providers: [HouseholdService],
+  exports: [HouseholdService],
+})
 export class HouseholdModule {}

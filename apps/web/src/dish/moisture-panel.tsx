@@ -2,6 +2,7 @@ import {
   type DishReport,
   type MoistureAdvice,
   moistureWords,
+  readDish,
   withAdvice,
   type WrittenDish,
 } from '@alterum/core';
@@ -9,6 +10,7 @@ import { viewOfDish } from '@alterum/contract/convert';
 import type { ReadPart } from '@alterum/core';
 import { Button } from '../ui/button';
 import { gramsText } from '../words/number-text';
+import { knownToDish } from '../household/known-to-dish';
 import { changeDish } from './dish-store';
 
 interface MoistureProps {
@@ -94,18 +96,19 @@ function Budget({ report, drinks }: { readonly report: DishReport; readonly drin
 }
 
 function Advice({
-  advice,
+  word,
   words,
   take,
 }: {
-  readonly advice: MoistureAdvice;
+  /** What it is called then. */
+  readonly word: string;
   readonly words: string;
   readonly take: (() => void) | undefined;
 }) {
   return (
     <li className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t border-hair py-1.5 first:border-t-0">
       <span className="min-w-0 flex-1 basis-44">
-        {words.charAt(0).toUpperCase() + words.slice(1)}: <b>{advice.word}</b>
+        {words.charAt(0).toUpperCase() + words.slice(1)}: <b>{word}</b>
       </span>
       {take ? (
         <Button onClick={take} aria-label={`Do it: ${words}`}>
@@ -117,6 +120,13 @@ function Advice({
     </li>
   );
 }
+
+/** Several proposals taken one after the other, each on the dish as the one before leaves it. */
+const allTaken = (dish: WrittenDish, advice: readonly MoistureAdvice[]): WrittenDish =>
+  advice.reduce((now, one) => {
+    const { report } = readDish(now, knownToDish());
+    return (report && withAdvice(now, one, report)) ?? now;
+  }, dish);
 
 /** How far kitchens lie apart in what a middle takes, a share. @source as the doubt of the law: E */
 const APART = 0.25;
@@ -141,9 +151,9 @@ function HotThrough({ minutes, needed }: { readonly minutes: number; readonly ne
 
 /** What the dish will be when it is cut, where the water goes, and what can be done about it. */
 export function MoisturePanel({ dish, report, parts }: MoistureProps) {
-  const { moisture, advice, minutesToMiddle } = report;
+  const { moisture, advice, together, minutesToMiddle } = report;
   const components = parts.map(({ component }) => component);
-  const said = viewOfDish(report, components).advice;
+  const said = viewOfDish(report, components);
   const minutes = dish.oven.reduce((all, stage) => all + stage.minutes, 0);
   return (
     <section aria-label="When it is cut" className="plate space-y-2 p-3">
@@ -168,13 +178,20 @@ export function MoisturePanel({ dish, report, parts }: MoistureProps) {
       <Budget report={report} drinks={components.some(({ drinks }) => drinks !== undefined)} />
       {advice.length > 0 && (
         <ul aria-label="What can be done">
+          {together.length > 0 && (
+            <Advice
+              word={together.at(-1)?.word ?? ''}
+              words={said.together.map(({ words }) => words).join(', and ')}
+              take={() => changeDish((now) => allTaken(now, together))}
+            />
+          )}
           {advice.map((one, i) => {
             const next = withAdvice(dish, one, report);
             return (
               <Advice
                 key={`${one.kind} ${one.component ?? ''}`}
-                advice={one}
-                words={said[i]?.words ?? one.kind}
+                word={one.word}
+                words={said.advice[i]?.words ?? one.kind}
                 take={next && (() => changeDish((now) => withAdvice(now, one, report) ?? now))}
               />
             );

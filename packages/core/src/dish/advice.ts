@@ -250,3 +250,53 @@ export function moistureAdvice(stack: Stack): readonly MoistureAdvice[] {
     .flatMap((remedy) => solved(remedy, now) ?? [])
     .sort((a, b) => Number(b.word === 'just set') - Number(a.word === 'just set'));
 }
+
+/** Things that are done to the dish itself, and how many of them a cook would do at once. */
+const toTheDish: ReadonlySet<MoistureAdvice['kind']> = new Set([
+  'fry',
+  'uncover',
+  'cover',
+  'bake-longer',
+  'rest',
+  'less-sauce',
+]);
+const AT_ONCE = 3;
+
+interface Step {
+  readonly advice: MoistureAdvice;
+  readonly after: Stack;
+}
+
+/** The one thing that helps most now: what makes it set first. */
+function bestStep(stack: Stack, done: readonly MoistureAdvice[]): Step | undefined {
+  const now = perLayerOf(stack),
+    word = moistureWord(now);
+  const isDone = ({ kind, component }: Remedy) =>
+    done.some((one) => one.kind === kind && one.component === component);
+  const steps = (word === 'dry' ? remediesWhenDry(stack) : remediesWhenWet(stack))
+    .filter((remedy) => toTheDish.has(remedy.kind) && !isDone(remedy))
+    .flatMap((remedy): readonly Step[] => {
+      const advice = solved(remedy, now);
+      return advice ? [{ advice, after: remedy.at(Math.min(advice.amount, remedy.most)) }] : [];
+    });
+  const off = ({ advice }: Step) => Math.abs(Math.log((advice.perLayer + 0.5) / (AIMED_AT + 0.5)));
+  return steps.find(({ advice }) => advice.word === 'just set') ?? steps.sort((a, b) => off(a) - off(b))[0];
+}
+
+/**
+ * What to do together, one after the other, where no single thing makes it set: each on the dish as the ones before leave it. Empty where
+ * one is enough, where nothing is wanted, or where three are not enough either.
+ */
+export function togetherAdvice(stack: Stack): readonly MoistureAdvice[] {
+  if (moistureAdvice(stack).length === 0) return [];
+  const done: MoistureAdvice[] = [];
+  let now = stack;
+  while (done.length < AT_ONCE) {
+    const step = bestStep(now, done);
+    if (!step) return [];
+    done.push(step.advice);
+    now = step.after;
+    if (step.advice.word === 'just set') return done.length > 1 ? done : [];
+  }
+  return [];
+}

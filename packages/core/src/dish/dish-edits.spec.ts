@@ -17,9 +17,13 @@ const white = formulaWith([
   ['oat-drink', 500],
   ['wheat-flour', 30],
 ]);
+const thin = formulaWith([
+  ['oat-drink', 300],
+  ['wheat-flour', 9],
+]);
 const known = {
   larder: (id: string) => ingredientById(id),
-  formulaOf: (id: string) => (id === 'white' ? white : undefined),
+  formulaOf: (id: string) => (id === 'white' ? white : id === 'thin' ? thin : undefined),
 };
 const wet: WrittenDish = {
   name: 'Courgette bake',
@@ -66,6 +70,28 @@ test('each proposal that is about the dish, taken, gives the dish that it promis
     ]);
     expect(after.perLayer.mid).toBeLessThan(report.moisture.perLayer.mid);
   }
+});
+
+test('where one thing is not enough, several together make it set, each on what the ones before leave', () => {
+  const mushrooms: WrittenDish = {
+    ...wet,
+    vessel: { shape: 'rectangular', lengthCm: 28, widthCm: 20, depthCm: 6 },
+    parts: [
+      { id: 'sauce', formula: 'thin', ready: [] },
+      { id: 'courgette', ingredient: 'mushroom', grams: 500, ready: [] },
+    ],
+    layers: wet.layers.map(({ id, component }) => ({ id, component })),
+  };
+  const report = read(mushrooms);
+  expect(report.advice.every(({ word }) => word !== 'just set')).toBe(true);
+  expect(report.together.length).toBeGreaterThan(1);
+  expect(report.together.at(-1)!.word).toBe('just set');
+  const taken = report.together.reduce<WrittenDish>(
+    (dish, advice) => withAdvice(dish, advice, read(dish))!,
+    mushrooms,
+  );
+  expect(read(taken).moisture.perLayer.mid).toBeLessThan(6.5);
+  expect(read(taken).together).toEqual([]);
 });
 
 test('what only a sauce can do is not done to the dish', () => {

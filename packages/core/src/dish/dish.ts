@@ -1,5 +1,5 @@
 import type { DishComponent } from './component.js';
-import { type MoistureAdvice, moistureAdvice } from './advice.js';
+import { type MoistureAdvice, moistureAdvice, togetherAdvice } from './advice.js';
 import { layered, type LayerAsk, type Layered } from './layers.js';
 import type { Stack } from './moisture.js';
 import { type MoistureVerdict, moistureOf } from './moisture-verdict.js';
@@ -25,6 +25,8 @@ export interface DishReport extends Layered {
   readonly volumeMl: number;
   readonly moisture: MoistureVerdict;
   readonly advice: readonly MoistureAdvice[];
+  /** What makes it set together, one after the other, where no single thing does. */
+  readonly together: readonly MoistureAdvice[];
   /** min until the middle is hot enough to eat; Infinity where it never is in that oven. */
   readonly minutesToMiddle: number;
 }
@@ -48,6 +50,7 @@ export function reportOnDish({ vessel, components, layers, oven, restMin, fromC 
     ),
     moisture: moistureOf(whole),
     advice: moistureAdvice(whole),
+    together: togetherAdvice(whole),
     minutesToMiddle: first ? minutesToMiddle(stack.heightMm, first, fromC) : 0,
   };
 }

@@ -1,0 +1,214 @@
+import { expect, type Page, test } from '@playwright/test';
+
+const post = async (page: Page, path: string, data: object) =>
+  (await (await page.request.post(`/api${path}`, { data })).json()) as { id: string; version: number };
+
+const sauce = (name: string, drinkG: number) => ({
+  name,
+  family: 'cream-sauce',
+  lines: [
+    { id: 'drink', ingredient: 'oat-drink', amount: drinkG, unit: 'g' },
+    { id: 'flour', ingredient: 'rice-flour', amount: drinkG * 0.07, unit: 'g' },
+    { id: 'oil', ingredient: 'olive-oil', amount: drinkG * 0.05, unit: 'g' },
+    { id: 'salt', ingredient: 'salt', amount: drinkG * 0.008, unit: 'g' },
+  ],
+  method: [
+    { kind: 'put-in', lines: ['drink', 'flour', 'oil', 'salt'] },
+    { kind: 'heat', temperatureC: 92, minutes: 5 },
+  ],
+});
+const vessel = { shape: 'rectangular', lengthCm: 28, widthCm: 20, depthCm: 6 };
+
+/** A dish of this test alone; it goes with its sauce. */
+async function madeDish(page: Page, name: string, drinkG: number, body: (sauce: string) => object) {
+  const formula = await post(page, '/formulas', sauce(`${name} sauce`, drinkG));
+  const dish = await post(page, '/dishes', { name, vessel, ...body(formula.id) });
+  return {
+    formula: formula.id,
+    dish: dish.id,
+    away: async () => {
+      await page.request.delete(`/api/dishes/${dish.id}`);
+      await page.request.delete(`/api/formulas/${formula.id}`);
+    },
+  };
+}
+const layers = (page: Page) => page.getByRole('list', { name: 'Layers, from the top' }).getByRole('listitem');
+const cut = (page: Page) => page.getByRole('region', { name: 'When it is cut' });
+const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText('saved');
+
+test('a dish is written by keyboard: name, vessel, parts, layers, and it is there after a reload', async ({
+  page,
+}) => {
+  const white = await post(page, '/formulas', sauce('Keyboard white sauce', 600));
+  await page.goto('/plan/dishes');
+  await page.getByRole('button', { name: 'New dish' }).press('Enter');
+  const name = page.getByRole('textbox', { name: 'Name of the dish' });
+  await expect(name).toBeFocused();
+  await name.fill('Keyboard bake');
+  await name.press('Enter');
+  await expect(page.getByText('Choose what it is made in')).toBeVisible();
+  await page.getByRole('button', { name: 'Describe one' }).press('Enter');
+  await page.getByRole('textbox', { name: 'Depth' }).fill('5');
+  await page.keyboard.press('Tab');
+  const add = page.getByPlaceholder('+ a sauce of the house, or a thing');
+  await add.fill('keyboard white');
+  await expect(page.getByRole('option', { name: /Keyboard white sauce/ })).toBeVisible();
+  // What comes in late is not lit by itself: it stands last.
+  await page.keyboard.press('End');
+  await page.keyboard.press('Enter');
+  // The cursor goes to its amount; all that the formula makes until somebody says less.
+  await expect(page.getByRole('spinbutton', { name: 'Amount of Keyboard white sauce' })).toBeFocused();
+  await add.fill('leek');
+  await expect(page.getByRole('option', { name: /^Leek/ }).first()).toBeVisible();
+  await page.keyboard.press('Enter');
+  const leek = page.getByRole('spinbutton', { name: 'Amount of Leek' });
+  await expect(leek).toBeFocused();
+  await leek.fill('400');
+  await page.keyboard.press('Enter');
+  await expect(layers(page)).toHaveCount(2);
+  await expect(layers(page).first()).toContainText('Leek');
+  // The leek goes under the sauce.
+  await page.getByRole('button', { name: 'Move the layer of Leek' }).press('Alt+ArrowDown');
+  await expect(layers(page).last()).toHaveAttribute('data-testid', 'layer-Leek');
+  await expect(page.getByRole('button', { name: 'Move the layer of Leek' })).toBeFocused();
+  await expect(cut(page)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).press('Enter');
+  await expect(layers(page).first()).toHaveAttribute('data-testid', 'layer-Leek');
+  await page.getByRole('button', { name: 'Redo' }).press('Enter');
+  await saved(page);
+  await page.reload();
+  await expect(layers(page).last()).toHaveAttribute('data-testid', 'layer-Leek');
+  await expect(page.getByRole('spinbutton', { name: 'Amount of Leek' })).toHaveValue('400');
+  await expect(page.getByRole('textbox', { name: 'Depth' })).toHaveValue('5');
+  await page.request.delete(`/api/dishes/${page.url().split('/').at(-1)}`);
+  await page.request.delete(`/api/formulas/${white.id}`);
+});
+
+test('too little sauce for the top says how much, one press makes enough of it, and one takes that back', async ({
+  page,
+}) => {
+  const { formula, dish, away } = await madeDish(page, 'Short bake', 280, (id) => ({
+    parts: [
+      { id: 'sauce', formula: id },
+      { id: 'potato', ingredient: 'potato-boiled', grams: 600 },
+    ],
+    layers: [
+      { id: '1', component: 'sauce', mm: 3 },
+      { id: '2', component: 'potato' },
+      { id: '3', component: 'sauce', mm: 5 },
+    ],
+  }));
+  const amount = async () =>
+    ((await (await page.request.get(`/api/formulas/${formula}`)).json()) as { lines: { amount: number }[] })
+      .lines[0]!.amount;
+  await page.goto(`/plan/dishes/${dish}`);
+  const part = page.getByTestId('part-Short bake sauce');
+  await expect(part).toContainText(/too little: \d+ g for the layer below and \d+ g for the top/);
+  await part.getByRole('button', { name: /^Make 1\.\d+ times/ }).press('Enter');
+  await expect(page.getByText(/times as much now/).first()).toBeVisible();
+  await expect(part).not.toContainText('too little');
+  const more = await amount();
+  // 3 and 5 mm on 5.6 dm², and what stays on the spoon.
+  expect(more / 280).toBeGreaterThan(1.3);
+  expect(more / 280).toBeLessThan(1.9);
+  await page.getByRole('button', { name: 'Undo' }).last().press('Enter');
+  await expect(part).toContainText('too little');
+  expect(await amount()).toBe(280);
+  await away();
+});
+
+test('a soupy dish becomes set by one proposed change, which undo takes back', async ({ page }) => {
+  const { dish, away } = await madeDish(page, 'Soupy bake', 300, (id) => ({
+    parts: [
+      { id: 'sauce', formula: id },
+      { id: 'courgette', ingredient: 'courgette', grams: 700 },
+    ],
+    layers: [
+      { id: '1', component: 'courgette' },
+      { id: '2', component: 'sauce' },
+      { id: '3', component: 'courgette' },
+      { id: '4', component: 'sauce' },
+    ],
+    oven: [{ temperatureC: 190, minutes: 40, cover: 'foil' }],
+    restMin: 0,
+  }));
+  await page.goto(`/plan/dishes/${dish}`);
+  const verdict = cut(page).getByRole('heading');
+  await expect(verdict).toContainText('When it is cut: soupy');
+  const can = page.getByRole('list', { name: 'What can be done' }).getByRole('listitem');
+  const sets = can.filter({ hasText: /: just set/ }).first();
+  await expect(sets).toContainText(/fry Courgette \d+ minutes before it goes in/i);
+  await sets.getByRole('button', { name: /^Do it/ }).press('Enter');
+  await expect(verdict).toContainText('When it is cut: just set');
+  await expect(page.getByTestId('part-Courgette')).toContainText(/fry gently \d+ min/);
+  await page.getByRole('button', { name: 'Undo' }).press('Enter');
+  await expect(verdict).toContainText('When it is cut: soupy');
+  await away();
+});
+
+test('a dish that was changed somewhere else asks; nothing of either is lost', async ({ page }) => {
+  const { dish, away } = await madeDish(page, 'Two cooks', 400, (id) => ({
+    parts: [{ id: 'sauce', formula: id }],
+    layers: [{ id: '1', component: 'sauce' }],
+  }));
+  await page.goto(`/plan/dishes/${dish}`);
+  await saved(page);
+  await page.request.put(`/api/dishes/${dish}`, { data: { name: 'Theirs', version: 1 } });
+  const name = page.getByRole('textbox', { name: 'Name of the dish' });
+  await name.fill('Mine');
+  await name.press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'This dish was changed somewhere else' });
+  await dialog.getByRole('button', { name: 'Keep mine as a copy' }).click();
+  await expect(name).toHaveValue('Mine, my copy');
+  const copy = page.url().split('/').at(-1)!;
+  expect(copy).not.toBe(dish);
+  const theirs = (await (await page.request.get(`/api/dishes/${dish}`)).json()) as { name: string };
+  expect(theirs.name).toBe('Theirs');
+  await page.request.delete(`/api/dishes/${copy}`);
+  await away();
+});
+
+test('while the server is away a dish goes on, is kept here, and is saved when it is back', async ({
+  page,
+}) => {
+  const { dish, away } = await madeDish(page, 'Stormy bake', 400, (id) => ({
+    parts: [{ id: 'sauce', formula: id }],
+    layers: [{ id: '1', component: 'sauce' }],
+  }));
+  await page.goto(`/plan/dishes/${dish}`);
+  await saved(page);
+  await page.route('**/api/dishes/**', (route) => route.abort());
+  await page.getByRole('textbox', { name: 'Rest' }).fill('25');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('save-state')).toContainText('kept here, server away');
+  await page.unroute('**/api/dishes/**');
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Rest' })).toHaveValue('25');
+  await saved(page);
+  const kept = (await (await page.request.get(`/api/dishes/${dish}`)).json()) as { restMin: number };
+  expect(kept.restMin).toBe(25);
+  await away();
+});
+
+test('who cannot eat a part cannot eat the dish; what lies in no layer does not count', async ({ page }) => {
+  const { dish, away } = await madeDish(page, 'Judged bake', 400, (id) => ({
+    parts: [
+      { id: 'sauce', formula: id },
+      { id: 'nuts', ingredient: 'cashew', grams: 60 },
+    ],
+    layers: [
+      { id: '1', component: 'sauce' },
+      { id: '2', component: 'nuts' },
+    ],
+  }));
+  await page.goto(`/plan/dishes/${dish}`);
+  // Teo of the demonstration household bears no tree nuts.
+  const teo = page
+    .getByRole('region', { name: 'Who eats of it' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Teo' });
+  await expect(teo).toContainText('cannot');
+  await page.getByRole('button', { name: 'Leave out this layer of Cashew' }).press('Enter');
+  await expect(teo).not.toContainText('cannot');
+  await away();
+});
