@@ -4,6 +4,7 @@ import { benchBrowser } from './browser';
 import { benchLabels } from './labels';
 import { benchPredictions } from './predictions';
 import { benchEvenings } from './evenings';
+import { benchOptimum } from './optimum';
 import { benchReading } from './reading';
 import { benchSearch } from './search';
 import type { Result } from './result';
@@ -28,6 +29,7 @@ async function main(): Promise<void> {
   if (!only || only === 'labels') print(benchLabels());
   if (!only || only === 'search') print(benchSearch());
   if (!only || only === 'evenings') print(benchEvenings());
+  if (!only || only === 'optimum') print(await benchOptimum());
   if (!only || only === 'reading') print(benchReading());
   if (!only || only === 'balance') print(benchBalance());
   if (!only || only === 'api') print(await benchApi());

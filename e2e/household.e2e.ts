@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { amount, openBench, ownFormula } from './kitchen';
 
 test('a household of three is entered by keyboard alone in under two minutes', async ({ page }) => {
@@ -161,6 +161,19 @@ test('a kind of miso is chosen and the verdict changes; it is one step that can 
   await expect(amount(page, 'Chickpea miso')).toHaveValue('20');
 });
 
+/** Two versions with nothing in them, whatever was divided before. */
+const emptyVersions = (page: Page) =>
+  page.request.put('/api/household/versions', {
+    data: {
+      base: null,
+      inBase: [],
+      versions: [
+        { name: 'First version', added: [] },
+        { name: 'Second version', added: [] },
+      ],
+    },
+  });
+
 test('soya sauce and cayenne added to one version turn the salt-watcher and the mild eater, of that version only; it is kept', async ({
   page,
 }) => {
@@ -168,6 +181,7 @@ test('soya sauce and cayenne added to one version turn the salt-watcher and the 
     data: { name: 'Linnea', needs: [{ kind: 'rule', rule: 'mild' }] },
   });
   const { id } = (await mild.json()) as { id: string };
+  await emptyVersions(page);
   await page.goto('/table');
   await page.getByRole('tab', { name: 'Versions of one base' }).click();
   await page.getByRole('combobox', { name: 'Base' }).selectOption({ label: 'Aubergine bake white sauce' });
@@ -205,6 +219,7 @@ test('soya sauce and cayenne added to one version turn the salt-watcher and the 
 });
 
 test('butter in the base forbids both versions made from it', async ({ page }) => {
+  await emptyVersions(page);
   await page.goto('/table');
   await page.getByRole('tab', { name: 'Versions of one base' }).click();
   await page.getByRole('combobox', { name: 'Base' }).selectOption({ label: 'Aubergine bake white sauce' });

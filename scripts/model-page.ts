@@ -15,6 +15,7 @@ import { aromaRates } from '../packages/core/src/larder/preparation/aroma.params
 import { soakRows } from '../packages/core/src/larder/preparation/soak.params';
 import { toolRows } from '../packages/core/src/recipe/method/tool.params';
 import { drinkers, releases } from '../packages/core/src/dish/moisture.params';
+import { softenRows } from '../packages/core/src/predict/ready/soften.params';
 import { swellMinutes } from '../packages/core/src/predict/ready/swell';
 import type { Parameter } from '../packages/core/src/numeric/parameter';
 import { assemblyParameters } from '../packages/core/src/predict/assemble/assemble.params';
@@ -126,6 +127,7 @@ const tables: Readonly<Record<string, () => string>> = {
   swelling: () => table(['', 'min to nine tenths at 20 °C'], Object.entries(swellMinutes)),
   releases: () => ofRows(Object.fromEntries(releases)),
   drinkers: () => ofRows(Object.fromEntries(drinkers)),
+  softening: () => ofRows(Object.fromEntries(softenRows)),
   tools: () => ofRows(toolRows),
   drying: () => ofParameters(dryingParameters),
   starches: () => ofRows(starches),

@@ -12,6 +12,7 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { eveningLimits } from './evening-limits.js';
+import { requestLimits } from './kitchen-limits.js';
 import { all, AreParts, IsBetween, IsIngredientId, IsName, MayBeAbsent } from './field.js';
 
 /** Which law’s list of allergens a household reads on its packs. */
@@ -131,6 +132,15 @@ const AreAdded = (): PropertyDecorator =>
 export class VersionDraft {
   @IsName('Give the version a name.', 60) name!: string;
   @AreAdded() added!: AddedInput[];
+
+  /** Ids of those who were put to it by hand. */
+  @MayBeAbsent()
+  @IsArray({ message: 'Who eats it is a list of people.' })
+  @ArrayMaxSize(eveningLimits.eaters, { message: `At most ${eveningLimits.eaters} people eat a version.` })
+  @ArrayUnique({ message: 'Each person is named once.' })
+  @IsString({ each: true, message: 'Who eats it is named by an id.' })
+  @MaxLength(64, { each: true, message: 'The id of a person is too long.' })
+  eaters?: string[];
 }
 
 /** Versions of one base: what went into the base before it was divided, and what each version gets. */
@@ -142,6 +152,12 @@ export class VersionsBody {
   base!: string | null;
 
   @AreAdded() inBase!: AddedInput[];
+
+  /** Place of the operation of its method after which it is divided; left out, the last one. */
+  @MayBeAbsent()
+  @IsBetween('The operation after which the base is divided', 0, requestLimits.operations - 1)
+  @IsInt({ message: 'Operations are counted.' })
+  dividedAfter?: number;
 
   @IsArray({ message: 'The versions must be a list.' })
   @ArrayMaxSize(eveningLimits.versions, { message: `A base has at most ${eveningLimits.versions} versions.` })

@@ -111,6 +111,7 @@ export type {
   DishWaterView,
 } from './dish.view.js';
 export { ovenStageOfInput, vesselOfInput, viewOfDish } from './dish.convert.js';
+export { FinishTogetherRequest } from './finish-together.body.js';
 export { dishLimits } from './dish-limits.js';
 export {
   DishEaterInput,

@@ -1,5 +1,6 @@
 import type { Anchor, AnchorFamily } from './anchor.js';
 import referenceTable from './anchors.table.json';
+import { dishAnchors } from './anchors/dish.anchors.js';
 import { fatAndSpread } from './anchors/fat-and-spread.anchors.js';
 import { methodAnchors } from './anchors/method.anchors.js';
 import { nutAndSeedCreams } from './anchors/nut-and-seed-creams.anchors.js';
@@ -48,8 +49,9 @@ export const anchors: readonly Anchor[] = [
   ...weakSpots,
   ...methodAnchors,
   ...widerAnchors,
+  ...dishAnchors,
 ];
 
-const held: ReadonlySet<string> = new Set([...heldBack.ids, ...heldBack.method.ids, ...heldBack.wider.ids]);
+const held: ReadonlySet<string> = new Set([...heldBack.ids, ...heldBack.method.ids, ...heldBack.wider.ids, ...heldBack.dish.ids]);
 /** Whether an anchor was kept out of fitting. */
 export const isHeldBack = (anchor: Anchor): boolean => held.has(anchor.id);

@@ -1,5 +1,6 @@
 import { assemble } from '../src/predict/assemble/assemble.js';
 import { anchorPrediction, recipeOfAnchor } from './anchor.js';
+import { dishAnchors } from './anchors/dish.anchors.js';
 import { methodAnchors } from './anchors/method.anchors.js';
 import { widerAnchors } from './anchors/wider.anchors.js';
 import { anchors, laterAnchors, referenceAnchors } from './anchor-table.js';
@@ -37,19 +38,22 @@ test.each(plain.map((anchor) => [`${anchor.id} ${anchor.name}`, anchor] as const
 
 test('what was held back is what the seed draws, a third of all, and none of it was seen by the reference computation', () => {
   expect(drawHeldBack(laterAnchors, heldBack.count, heldBack.seed)).toEqual(heldBack.ids);
-  expect(heldBack.count).toBe(Math.round((anchors.length - methodAnchors.length - widerAnchors.length) / 3));
+  expect(heldBack.count).toBe(Math.round((anchors.length - methodAnchors.length - widerAnchors.length - dishAnchors.length) / 3));
   expect(drawHeldBack(methodAnchors, heldBack.method.count, heldBack.method.seed)).toEqual(
     heldBack.method.ids,
   );
   expect(heldBack.method.count).toBe(methodAnchors.length / 3);
   expect(drawHeldBack(widerAnchors, heldBack.wider.count, heldBack.wider.seed)).toEqual(heldBack.wider.ids);
   expect(heldBack.wider.count).toBe(Math.round(widerAnchors.length / 3));
+  expect(drawHeldBack(dishAnchors, heldBack.dish.count, heldBack.dish.seed)).toEqual(heldBack.dish.ids);
+  expect(heldBack.dish.count).toBe(Math.round(dishAnchors.length / 3));
   expect(new Set(anchors.map(({ id }) => id)).size).toBe(anchors.length);
 });
 
 test('there are enough anchors of every kind', () => {
   const count = (family: string) => anchors.filter((anchor) => anchor.family === family).length;
   expect(anchors.length).toBeGreaterThanOrEqual(400);
+  expect(count('dish')).toBeGreaterThanOrEqual(50);
   for (const family of ['liquids', 'gums', 'curdling', 'bodies', 'emulsions'])
     expect([family, count(family) >= 20]).toEqual([family, true]);
   expect(count('taste and acid')).toBeGreaterThanOrEqual(12);

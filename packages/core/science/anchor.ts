@@ -31,7 +31,10 @@ export type AnchorQuantity =
   | 'mass-left'
   | 'rate'
   | 'left'
-  | 'size';
+  | 'size'
+  | 'given'
+  | 'dried'
+  | 'minutes';
 
 export type AnchorFamily =
   | 'thickeners'
@@ -46,7 +49,8 @@ export type AnchorFamily =
   | 'gums'
   | 'curdling'
   | 'bodies'
-  | 'method';
+  | 'method'
+  | 'dish';
 
 export interface AnchorRecipe {
   readonly lines: readonly {
@@ -153,6 +157,9 @@ export function anchorPrediction(anchor: Anchor): number {
     case 'rate':
     case 'left':
     case 'size':
+    case 'given':
+    case 'dried':
+    case 'minutes':
       throw new RangeError(`anchor ${anchor.id} has no figure`);
     case 'energy':
       return ((prediction.energyKcal.mid * KJ_PER_KCAL) / prediction.massG) * 100;

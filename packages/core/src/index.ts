@@ -232,6 +232,13 @@ export { applyStep, type FormulaStep, linesByRole } from './formula/step.js';
 export type { Eater } from './household/eater.js';
 export { judgeVersions } from './household/evening/base-and-versions.js';
 export {
+  type BaseShare,
+  type DividedBase,
+  divideBase,
+  methodOfBase,
+  versionOfBase,
+} from './household/evening/divide-base.js';
+export {
   judgeEvening,
   judgePots,
   type Pot,
@@ -309,6 +316,13 @@ export {
   withoutPart,
   withPart,
 } from './dish/dish-edits.js';
+export {
+  finishTogether,
+  type FinishedTogether,
+  type Pieces,
+  type PiecesInPot,
+  softens,
+} from './dish/finish-together.js';
 export { layering } from './dish/moisture.params.js';
 export type { Layer, LayerAsk, Supply } from './dish/layers.js';
 export { type DishProblem, type KnownToDish, type ReadDish, readDish } from './dish/read-dish.js';

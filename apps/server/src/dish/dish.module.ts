@@ -4,13 +4,14 @@ import { LarderModule } from '../larder/larder.module.js';
 import { WhoCanEatModule } from '../who-can-eat/who-can-eat.module.js';
 import { DishController } from './dish.controller.js';
 import { DishService } from './dish.service.js';
+import { FinishTogetherController } from './finish-together.controller.js';
 import { KeptDishController } from './kept-dish.controller.js';
 import { KeptDishService } from './kept-dish.service.js';
 
 /** Dishes of several parts: worked out before they are made, and kept. */
 @Module({
   imports: [FormulaModule, LarderModule, WhoCanEatModule],
-  controllers: [DishController, KeptDishController],
+  controllers: [DishController, KeptDishController, FinishTogetherController],
   providers: [DishService, KeptDishService],
   exports: [KeptDishService],
 })

@@ -7,6 +7,7 @@ import { loadHouseLarder } from '../household/house-larder';
 import { loadHousehold, useHousehold } from '../household/household-store';
 import { queries, read } from '../server/queries';
 import { isText, layerIsOpen } from '../ui/letter-keys';
+import { BoiledTogether } from './boiled-together';
 import { DishConflict } from './dish-conflict';
 import { DishPeople } from './dish-people';
 import { DishPicture } from './dish-picture';
@@ -95,6 +96,7 @@ export function Component() {
       <div className="grid gap-3 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
         <div className="min-w-0 space-y-3">
           <PartsPanel dish={dish} read={worked} />
+          <BoiledTogether dish={shown} />
           <LayersPanel dish={dish} read={worked} />
           <OvenFields dish={dish} />
         </div>

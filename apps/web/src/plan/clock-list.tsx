@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../ui/button';
 import { timeText } from '../words/method-words';
@@ -79,6 +80,8 @@ interface ClockListProps {
   readonly now: number;
   readonly serveAt: number;
   readonly cooking: Cooking;
+  /** What stands beside the list, under what is begun long before. */
+  readonly children?: ReactNode;
 }
 
 /** What is told as next. @source assumed: as many as are read at a glance */
@@ -113,7 +116,7 @@ const isRunning = ({ id, start, end }: ShownTask, cooking: Cooking, now: number)
   !(id in cooking.done) && (id in cooking.begun || (start <= now && now < end));
 
 /** The evening by the clock: what goes on and comes next, what is to be begun long before, and everything in its order. */
-export function ClockList({ tasks, now, serveAt, cooking }: ClockListProps) {
+export function ClockList({ tasks, now, serveAt, cooking, children }: ClockListProps) {
   const before = tasks.filter(
     ({ start, end, task }) => end - start >= LONG_BEFORE || task.begins || serveAt - start > 12 * 60,
   );
@@ -139,6 +142,7 @@ export function ClockList({ tasks, now, serveAt, cooking }: ClockListProps) {
       <div className="grid gap-3">
         <NowAndNext tasks={tasks} now={now} cooking={cooking} />
         {before.length > 0 && list('Long before', before)}
+        {children}
       </div>
       {list('By the clock', evening)}
     </div>

@@ -1,7 +1,8 @@
 import { type PlannedEvening, readMeasured } from '@alterum/core';
 import { CalendarDays, Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLoaderData } from 'react-router';
+import type { EaterView } from '@alterum/contract';
 import { dishOfContent } from '@alterum/contract/convert';
 import { loadHouseLarder } from '../household/house-larder';
 import { loadHousehold, useHousehold } from '../household/household-store';
@@ -14,21 +15,27 @@ import { queries, read, readList } from '../server/queries';
 import { ClockList } from './clock-list';
 import { progressOf, useCooking } from './cooking-store';
 import { clockText, DAY, dishesOf, eveningFor, minuteNow, potsOf, shownTasks } from './evening-plan';
+import { DividedBasePlate } from './divided-base';
 import { Impossible } from './impossible';
 import { PotsChosen } from './pots-chosen';
 import { readClock } from './read-clock';
 import { TimelinePicture } from './timeline';
 import { WhileCooking } from './while-cooking';
 
-export async function loader(): Promise<null> {
-  await Promise.all([
+interface PlanData {
+  readonly eaters: readonly EaterView[];
+}
+
+export async function loader(): Promise<PlanData> {
+  const [eaters] = await Promise.all([
+    read(queries.people),
     readList(queries.wholeFormulas('')),
     read(queries.dishes),
     loadHouseLarder(),
     loadHousehold(),
   ]);
   await knowParts([...useHousehold.getState().keptDishes.values()].map(dishOfContent));
-  return null;
+  return { eaters: eaters.filter((eater) => eater.eatsTonight) };
 }
 
 const LOOK_AT_CLOCK_MS = 20_000;
@@ -126,6 +133,8 @@ export function Component() {
     said = useHousehold((household) => household.evening),
     larder = useHousehold((household) => household.larder),
     sauces = useHousehold((household) => household.sauces);
+  const base = useHousehold((household) => household.versions.base);
+  const { eaters } = useLoaderData<PlanData>();
   const now = useNow();
   const pots = useMemo(
     () => [...potsOf(chosen, named), ...dishesOf(chosenDishes, keptDishes)],
@@ -206,7 +215,9 @@ export function Component() {
               Dark: hands. Yellow: a machine. Pale: needs nobody. The thick line: on the table.
             </p>
           </section>
-          <ClockList tasks={tasks} now={now} serveAt={serveAt} cooking={cooking} />
+          <ClockList tasks={tasks} now={now} serveAt={serveAt} cooking={cooking}>
+            {chosen.some(({ formula }) => formula === base) && <DividedBasePlate eaters={eaters} />}
+          </ClockList>
         </>
       )}
       <p className="pt-3 text-[13px] text-soft">

@@ -62,6 +62,9 @@ export const units: Readonly<Record<AnchorQuantity, string>> = {
   rate: 'g/min',
   left: '%',
   size: 'µm',
+  given: '%',
+  dried: 'g',
+  minutes: 'min',
 };
 
 function recipeOf(row: AnchorRow, lines: readonly PotLine[]): AnchorRecipe {

@@ -1,0 +1,15 @@
+import { chromium } from '@playwright/test';
+const B='http://127.0.0.1:4173';
+const f = await (await fetch(B+'/api/formulas')).json();
+const white = f.find(x=>/white/i.test(x.name)).id;
+const red = (await (await fetch(B+'/api/formulas',{method:'POST',headers:{'content-type':'application/json'},body:JSON.stringify({name:'Tomato lentils',family:'cream-sauce',lines:[{ingredient:'passata',amount:600,unit:'g'},{ingredient:'red-lentil-dry',amount:120,unit:'g'},{ingredient:'onion',amount:120,unit:'g'},{ingredient:'olive-oil',amount:25,unit:'g'},{ingredient:'water',amount:250,unit:'g'},{ingredient:'salt',amount:6,unit:'g'}]})})).json()).id;
+const body={name:'Friday bake',portions:5,vessel:{name:'Blue tin',shape:'rectangular',lengthCm:30,widthCm:22,depthCm:6},parts:[{id:'w',formula:white},{id:'r',formula:red},{id:'s',ingredient:'pasta-sheet-dry',grams:200},{id:'c',ingredient:'courgette',grams:600}],layers:['r','s','c','r','s','c','r','w'].map((component,i)=>({id:'l'+i,component})),oven:[{temperatureC:190,minutes:25,cover:'foil'},{temperatureC:190,minutes:15,cover:'open'}],restMin:10};
+const r = await fetch(B+'/api/dishes',{method:'POST',headers:{'content-type':'application/json'},body:JSON.stringify(body)});
+const d = await r.json(); console.log(d.id, r.status);
+const b = await chromium.launch({executablePath:'/usr/bin/chromium'});
+const p = await b.newPage({viewport:{width:1280,height:800}});
+p.on('pageerror',e=>console.log('ERR',e.message)); p.on('console',m=>m.type()==='error'&&console.log('C',m.text()));
+await p.goto(B+'/plan/dishes/'+d.id); await p.waitForTimeout(2500);
+await p.screenshot({path:'/tmp/look/dish.png',fullPage:true});
+await p.setViewportSize({width:390,height:844}); await p.waitForTimeout(600); await p.screenshot({path:'/tmp/look/dish-phone.png',fullPage:true});
+await b.close();
