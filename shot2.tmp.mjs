@@ -1,12 +1,10 @@
 import { chromium } from '@playwright/test';
 const B='http://127.0.0.1:4173';
-const ds = await (await fetch(B+'/api/dishes')).json(); console.log(ds);
-const id=ds[0]?.id;
 const b = await chromium.launch({executablePath:'/usr/bin/chromium'});
 const p = await b.newPage({viewport:{width:1280,height:800}});
 p.on('pageerror',e=>console.log('ERR',e.message)); p.on('console',m=>m.type()==='error'&&console.log('C',m.text()));
-await p.goto(B+'/plan'); await p.waitForTimeout(7000);
-await p.screenshot({path:'/tmp/look/plan.png'});
-await p.goto(B+'/plan/dishes/'+id); await p.waitForTimeout(1500);
-await p.screenshot({path:'/tmp/look/dish.png',fullPage:true});
+await p.goto(B+'/plan'); await p.waitForTimeout(8000);
+await p.screenshot({path:'/tmp/look/plan.png',fullPage:true});
+await p.goto(B+'/table'); await p.getByRole('tab',{name:'Pots of tonight'}).click(); await p.waitForTimeout(1500);
+await p.screenshot({path:'/tmp/look/table.png',fullPage:true});
 await b.close();

@@ -158,7 +158,13 @@ export async function benchOptimum(): Promise<readonly Result[]> {
         misses.push(
           `${seed} (${count} tasks): waiting ${ours.waiting} for ${waiting}, span ${ours.span} for ${span.toFixed(0)}`,
         );
-    } else if (Number.isFinite(found) && found < value - 0.5) beaten += 1;
+    } else if (Number.isFinite(found) && found < value - 0.5) {
+      const waiting = Math.floor((found + 1e-6) / weight);
+      if (ours.waiting > waiting * (1 + NEAR) + 1e-6) beaten += 1;
+      misses.push(
+        `${seed} (${count} tasks), not proved: waiting ${ours.waiting} for ${waiting}, span ${ours.span} for ${(found - waiting * weight).toFixed(0)}`,
+      );
+    }
     if (status === 'Infeasible') misses.push(`${seed}: the programme does not allow the plan`);
   }
   for (const miss of misses) console.error(miss);
@@ -178,7 +184,7 @@ export async function benchOptimum(): Promise<readonly Result[]> {
       sense: 'least',
     },
     {
-      name: 'of the others, bettered by what the solver had found',
+      name: 'of the others, the solver had found one with 2 % less waiting',
       value: beaten,
       unit: '',
       goal: 0,

@@ -241,6 +241,7 @@ test('butter in the base forbids both versions made from it', async ({ page }) =
 });
 
 test('a shared spoon carries, washing ends it, and the strictest is cooked first', async ({ page }) => {
+  await page.request.put('/api/household/tonight', { data: { pots: [], dishes: [] } });
   await page.goto('/table');
   await page.getByRole('tab', { name: 'Pots of tonight' }).click();
   await page.getByRole('checkbox', { name: 'Flatbread melt' }).check();

@@ -149,3 +149,66 @@ test('late by a quarter of an hour is planned again: what is done stays, and ser
   await expect(page.getByRole('heading', { name: 'Tonight, on the table at 19:00' })).toBeVisible();
   await page.request.delete(`/api/formulas/${id}`);
 });
+
+test('the evening of the demonstration household stands ready: a bake, a melt in two versions, a dip before, one soak overnight', async ({
+  page,
+}) => {
+  const formulas = (await (await page.request.get('/api/formulas')).json()) as {
+    readonly id: string;
+    readonly name: string;
+  }[];
+  const of = (name: string) => formulas.find((one) => one.name === name)!.id;
+  const [bake] = (
+    (await (await page.request.get('/api/dishes')).json()) as { id: string; name: string }[]
+  ).filter(({ name }) => name.endsWith('aubergine bake'));
+  await page.route('**/api/household', (route) =>
+    route.fulfill({
+      json: {
+        law: 'eu',
+        lawChosen: true,
+        kitchen: null,
+        evening: null,
+        pots: [
+          { formula: of('Flatbread melt'), tools: ['spoon'], washedBefore: false },
+          { formula: of('Smoked pumpkin-seed dip'), tools: [], washedBefore: false, serveAt: 1110 },
+        ],
+        dishes: [{ dish: bake!.id }],
+        versions: {
+          base: of('Flatbread melt'),
+          inBase: [],
+          versions: [
+            { name: 'Mild', added: [] },
+            { name: 'Hot', added: [{ ingredient: 'cayenne', grams: 0.1 }] },
+          ],
+        },
+      },
+    }),
+  );
+  const sent: { dividedAfter?: number; versions: { name: string; eaters?: string[] }[] }[] = [];
+  await page.route('**/api/household/versions', (route) => {
+    sent.push(route.request().postDataJSON() as (typeof sent)[number]);
+    return route.fulfill({ json: {} });
+  });
+  await page.goto('/plan');
+  const list = clock(page);
+  await expect(list).toContainText('lay 9 layers');
+  const row = (words: string | RegExp) => list.getByRole('listitem').filter({ hasText: words });
+  await expect(row('heat the oven to 190 °C')).toContainText('17:');
+  await expect(row(/bake 30 min at 190 °C, under foil/)).toContainText('18:05');
+  await expect(row(/rest 10 min/)).toContainText('18:50');
+  // The dip is cold by half past six; its seeds are put to soak the day before.
+  await expect(row('chill 3 h')).toContainText('15:30');
+  const before = page.getByRole('region', { name: 'Long before' });
+  await expect(before.getByRole('listitem').first()).toContainText(
+    /the day before.*put to soak: pumpkin seeds/s,
+  );
+  // Two from one base: grams by heads, and who eats which is changed by one choice.
+  const plate = page.getByRole('region', { name: 'Versions from one base' });
+  await expect(plate.getByTestId('share-Hot')).toContainText(/\d+ g Hot/);
+  await expect(plate).toContainText('Mild, then Hot');
+  await plate.getByRole('combobox', { name: 'Ilva eats' }).selectOption('Mild');
+  await expect(plate.getByTestId('share-Mild')).toContainText('Ilva');
+  await plate.getByRole('combobox', { name: 'Divide it after' }).selectOption('1');
+  expect(sent.at(-1)).toMatchObject({ dividedAfter: 1 });
+  expect(sent.at(-1)!.versions[0]!.eaters).toHaveLength(1);
+});

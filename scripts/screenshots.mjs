@@ -40,11 +40,10 @@ const causes = async (page) => {
   await page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
   await page.getByTestId('pulls').waitFor();
 };
-const plan = async (page) => {
-  for (const name of ['Aubergine bake white sauce', 'Flatbread melt', 'Smoked pumpkin-seed dip'])
-    if ((await page.getByRole('button', { name: `Not tonight: ${name}` }).count()) === 0)
-      await page.getByLabel('Cook tonight').selectOption({ label: name });
-  await page.getByRole('region', { name: 'By the clock' }).waitFor();
+const plan = (page) => page.getByRole('region', { name: 'By the clock' }).waitFor();
+const dish = async (page) => {
+  await page.getByRole('link', { name: 'Friday’s aubergine bake' }).click();
+  await page.getByRole('region', { name: 'When it is cut' }).waitFor();
 };
 const work = (key, shown) => async (page) => {
   await page.keyboard.press(key);
@@ -107,12 +106,7 @@ const pictures = [
   { name: 'bench-trade', path: '/', size: desk, act: trade },
   { name: 'compare', path: '/formulas', size: desk, act: compare },
   { name: 'bench-causes', path: '/', size: desk, act: causes },
-  {
-    name: 'bench-dairy',
-    path: '/',
-    size: desk,
-    act: (page) => page.getByRole('tab', { name: 'Against dairy' }).click(),
-  },
+  { name: 'dish', path: '/plan/dishes', size: desk, act: dish },
   { name: 'bench-tablet', path: '/', size: { width: 820, height: 1180 } },
   { name: 'bench-phone', path: '/', size: { width: 390, height: 844 } },
   { name: 'formulas', path: '/formulas', size: desk },

@@ -48,11 +48,14 @@ export const demoBake = (formulaOf: (name: string) => string): KeptDishBody => (
 });
 
 /** The melt in two versions from one base. */
-export const demoVersions = (formulaOf: (name: string) => string): VersionsBody => ({
+export const demoVersions = (
+  formulaOf: (name: string) => string,
+  eaterOf: (name: string) => string,
+): VersionsBody => ({
   base: formulaOf('Flatbread melt'),
   inBase: [],
   versions: [
-    { name: 'Mild', added: [] },
+    { name: 'Mild', added: [], eaters: [eaterOf('Sunniva'), eaterOf('Teo')] },
     { name: 'Hot', added: [{ ingredient: 'cayenne', grams: 0.1 }] },
   ],
 });

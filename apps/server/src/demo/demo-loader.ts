@@ -34,19 +34,26 @@ export class DemoLoader {
       // Whole or not at all: half a household would never be completed.
       await this.em.transactional(async () => {
         for (const { ingredient, text } of demoLabels) await this.labels.keep(ingredient, { text });
-        for (const eater of demoHousehold) await this.eaters.create(eater);
+        const people = new Map<string, string>();
+        for (const eater of demoHousehold) people.set(eater.name, (await this.eaters.create(eater)).id);
         // The newest stands first in the list, so the one to open is created last.
         const ids = new Map<string, string>();
         for (const formula of [...demoFormulas].reverse())
           ids.set(formula.name, (await this.formulas.create(formula)).id);
-        await this.planFriday((name) => ids.get(name) ?? '');
+        await this.planFriday(
+          (name) => ids.get(name) ?? '',
+          (name) => people.get(name) ?? '',
+        );
       });
       return true;
     });
   }
 
   /** The evening that everything stands ready for: a layered bake, a melt in two versions, and a dip before. */
-  private async planFriday(formulaOf: (name: string) => string): Promise<void> {
+  private async planFriday(
+    formulaOf: (name: string) => string,
+    eaterOf: (name: string) => string,
+  ): Promise<void> {
     for (const vessel of demoVessels) await this.vessels.create(vessel);
     const bake = await this.dishes.create(demoBake(formulaOf));
     await this.household.cookTonight({
@@ -61,6 +68,6 @@ export class DemoLoader {
       ],
       dishes: [{ dish: bake.id }],
     });
-    await this.household.divide(demoVersions(formulaOf));
+    await this.household.divide(demoVersions(formulaOf, eaterOf));
   }
 }

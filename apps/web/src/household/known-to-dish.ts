@@ -1,4 +1,4 @@
-import { lineOfFormula } from '@alterum/contract/convert';
+import { dishOfContent, lineOfFormula } from '@alterum/contract/convert';
 import type { KnownToDish, WrittenDish } from '@alterum/core';
 import { findIngredient } from './house-larder';
 import { useHousehold } from './household-store';
@@ -19,3 +19,7 @@ export const knowParts = (dishes: readonly Pick<WrittenDish, 'parts'>[]): Promis
       ),
     })),
   );
+
+/** The same of the dishes that are cooked tonight. */
+export const knowPartsTonight = (): Promise<void> =>
+  knowParts([...useHousehold.getState().keptDishes.values()].map(dishOfContent));

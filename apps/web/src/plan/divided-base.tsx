@@ -169,14 +169,12 @@ export function DividedBasePlate({ eaters }: { readonly eaters: readonly EaterVi
                     outcome = predicted[i];
                   if (!outcome) return null;
                   const { mid } = property.value(outcome);
-                  const word = wordFor(property, mid);
+                  const word = wordFor(property, mid),
+                    said = `${figure(mid, property.digits)} ${property.unit}`;
                   return (
-                    <li key={id} className="flex justify-between gap-2">
+                    <li key={id} className="flex justify-between gap-2" title={said}>
                       <span>{property.name}</span>
-                      <span>
-                        {word && <b className="text-ink">{word}</b>} {figure(mid, property.digits)}{' '}
-                        {property.unit}
-                      </span>
+                      <b className="text-ink">{word || said}</b>
                     </li>
                   );
                 })}

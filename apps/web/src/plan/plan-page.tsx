@@ -3,10 +3,9 @@ import { CalendarDays, Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLoaderData } from 'react-router';
 import type { EaterView } from '@alterum/contract';
-import { dishOfContent } from '@alterum/contract/convert';
 import { loadHouseLarder } from '../household/house-larder';
 import { loadHousehold, useHousehold } from '../household/household-store';
-import { knowParts } from '../household/known-to-dish';
+import { knowPartsTonight } from '../household/known-to-dish';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
 import { useJob } from '../worker/use-work';
@@ -34,7 +33,7 @@ export async function loader(): Promise<PlanData> {
     loadHouseLarder(),
     loadHousehold(),
   ]);
-  await knowParts([...useHousehold.getState().keptDishes.values()].map(dishOfContent));
+  await knowPartsTonight();
   return { eaters: eaters.filter((eater) => eater.eatsTonight) };
 }
 

@@ -1,14 +1,16 @@
 import type { EaterView, FormulaView, PotTonight } from '@alterum/contract';
 import { eveningLimits } from '@alterum/contract/convert';
-import { judgeEvening, judgePots, type Pot, strictestFirst, tools } from '@alterum/core';
+import { judgeEvening, judgePots, type Pot, strictestFirst, tools, whoCanEat } from '@alterum/core';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo } from 'react';
+import { Link } from 'react-router';
 import { MoreFormulas } from '../formula-list/more-formulas';
 import { SearchFormulas } from '../formula-list/search-formulas';
 import type { FoundFormulas } from '../formula-list/use-found-formulas';
 import { Button } from '../ui/button';
 import { useHousehold } from '../household/household-store';
 import { portionOfView } from '../household/judged-evening';
+import { useDishesTonight } from './dishes-tonight';
 import { VerdictList } from './verdict-list';
 
 interface PotsTonightProps {
@@ -37,17 +39,18 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
       }),
     [chosen, named],
   );
+  const dishes = useDishesTonight();
   const verdicts = judgePots(pots, eaters),
-    evening = judgeEvening(pots, eaters);
+    evening = judgeEvening([...pots, ...dishes], eaters);
   const change = (id: string, to: Partial<PotTonight>) =>
     cook(chosen.map((pot) => (pot.formula === id ? { ...pot, ...to } : pot)));
   const reorder = () =>
     cook(
-      strictestFirst(pots, eaters).map(({ id, tools: shared, washedBefore }) => ({
-        formula: id,
-        tools: [...shared],
-        washedBefore,
-      })),
+      strictestFirst(pots, eaters).flatMap(({ id, tools: shared, washedBefore }) =>
+        chosen
+          .filter(({ formula }) => formula === id)
+          .map((pot) => ({ ...pot, tools: [...shared], washedBefore })),
+      ),
     );
   const tick = (view: FormulaView, isCooked: boolean) => {
     know(view);
@@ -143,7 +146,19 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
           </li>
         ))}
       </ol>
-      {pots.length > 1 && (
+      {dishes.map((dish) => (
+        <div key={dish.id} className="plate p-3" data-testid={`dish-${dish.name}`}>
+          <Link
+            to={`/plan/dishes/${dish.id}`}
+            className="font-display text-lg font-bold underline-offset-4 hover:underline"
+          >
+            {dish.name}
+          </Link>{' '}
+          <span className="text-sm text-soft">a dish of several parts</span>
+          <VerdictList eaters={eaters} people={eaters.map((eater) => whoCanEat(eater, dish.portion))} />
+        </div>
+      ))}
+      {pots.length + dishes.length > 1 && (
         <div className="plate p-3" data-testid="evening">
           <b className="font-display text-lg">A portion of everything</b>
           <p className="text-sm text-soft">

@@ -1,5 +1,6 @@
 import type { EaterView } from '@alterum/contract';
 import { loadHouseLarder } from '../household/house-larder';
+import { knowPartsTonight } from '../household/known-to-dish';
 import { loadHousehold } from '../household/household-store';
 import { queries, read, readList } from '../server/queries';
 
@@ -15,5 +16,6 @@ export async function loadTable(): Promise<TableData> {
     loadHouseLarder(),
     loadHousehold(),
   ]);
+  await knowPartsTonight();
   return { eaters };
 }

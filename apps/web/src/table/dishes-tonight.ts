@@ -1,0 +1,27 @@
+import { dishOfContent } from '@alterum/contract/convert';
+import { type Pot, readDish } from '@alterum/core';
+import { useMemo } from 'react';
+import { portionOfDishEaten } from '../household/dish-eaten';
+import { useHousehold } from '../household/household-store';
+import { knownToDish } from '../household/known-to-dish';
+
+/** Dishes of several parts that are cooked tonight, as pots that share nothing: what went into their layers is eaten. */
+export function useDishesTonight(): readonly Pot[] {
+  const chosen = useHousehold((household) => household.dishes),
+    kept = useHousehold((household) => household.keptDishes),
+    sauces = useHousehold((household) => household.sauces),
+    larder = useHousehold((household) => household.larder);
+  return useMemo(
+    () =>
+      chosen.flatMap(({ dish: id }): Pot[] => {
+        const view = kept.get(id);
+        if (!view) return [];
+        const dish = dishOfContent(view);
+        const portion = portionOfDishEaten(dish, readDish(dish, knownToDish()));
+        return [{ id, name: view.name, portion, tools: [], washedBefore: true }];
+      }),
+    // What the house knows decides what a part is.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [chosen, kept, sauces, larder],
+  );
+}
