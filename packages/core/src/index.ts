@@ -61,6 +61,7 @@ export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './label/tau
 export { type EveningProblem, problemsOfEvening } from './plan/problems.js';
 export type { LikelyReady } from './plan/likely-ready.js';
 export { type PlannedEvening, planEvening } from './plan/plan-evening.js';
+export { BESIDE_A_PAGE } from './plan/plan.params.js';
 export type { Progress } from './plan/replan.js';
 export { type Collision, type Help, schedule, type ScheduleOutcome } from './plan/schedule.js';
 export type { Evening, Planned, PlanTask } from './plan/task.js';

@@ -99,7 +99,7 @@ function Eaters({
             value={share.version}
             options={versions.versions.map((version) => ({ value: version.name, label: version.name }))}
             onChange={(to) => move(id, to)}
-            className="tap-coarse max-w-24 text-[13px] font-normal! text-soft"
+            className="tap-coarse max-w-24 text-[13px] font-normal! text-soft pointer-coarse:text-base"
           />
         </li>
       ))}

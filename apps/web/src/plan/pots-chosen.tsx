@@ -40,7 +40,10 @@ function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: num
     <li className="flex flex-wrap items-center rounded-lg border-2 border-hair bg-glaze pl-2.5 font-semibold">
       <span className="pr-1.5 text-soft">{at + 1}</span>
       {dish ? (
-        <Link to={`/plan/dishes/${id}`} className="underline-offset-4 hover:underline">
+        <Link
+          to={`/plan/dishes/${id}`}
+          className="flex min-h-9 items-center underline-offset-4 hover:underline pointer-coarse:min-h-11"
+        >
           {name}
         </Link>
       ) : (

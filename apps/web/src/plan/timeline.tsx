@@ -27,7 +27,7 @@ function BarView({ bar, y, clip }: { readonly bar: Bar; readonly y: number; read
     <g>
       <title>{`${clockText(shown.start)} ${shown.words} (${shown.pot.name})`}</title>
       <clipPath id={clip}>
-        <rect x={x} y={y} width={width - 4} height={LANE - 4} />
+        <rect x={x} y={y} width={Math.max(width - 4, 0)} height={LANE - 4} />
       </clipPath>
       <rect x={x} y={y} width={width} height={LANE - 4} rx={7} className={looks[look]} strokeWidth={1.5} />
       {width > WORDS_FROM && (

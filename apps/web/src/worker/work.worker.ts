@@ -4,6 +4,7 @@ import {
   ingredientById,
   larderTable,
   type Recipe,
+  BESIDE_A_PAGE,
   planEvening,
   type Progress,
   swap,
@@ -34,7 +35,7 @@ type Running = Generator<number | { readonly done: number }, Results[Job['kind']
 /** Its effort is counted, so that the same evening gives the same plan; it cannot be looked into on its way. */
 function* scheduled(evening: Evening, progress?: Progress): Running {
   yield 0;
-  return planEvening(evening, progress);
+  return planEvening(evening, progress, BESIDE_A_PAGE);
 }
 
 function begin(job: Job, stop: () => boolean): Running {

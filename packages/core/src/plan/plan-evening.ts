@@ -11,12 +11,12 @@ export interface PlannedEvening extends Replanned {
 
 /**
  * Plans an evening, and the rest of it from where it stands once it is being cooked.
- * @param progress absent before anything has begun
+ * @param progress absent before anything has begun   @param times how many times as much as usual the search may cost
  */
-export function planEvening(evening: Evening, progress?: Progress): PlannedEvening {
-  const first = schedule(evening);
+export function planEvening(evening: Evening, progress?: Progress, times = 1): PlannedEvening {
+  const first = schedule(evening, undefined, times);
   const planned: Replanned = progress
-    ? replan(evening, progress, first.kind === 'planned' ? first.plan : [])
+    ? replan(evening, progress, first.kind === 'planned' ? first.plan : [], times)
     : { outcome: first, serveAt: evening.serveAt, lateBy: 0, overdue: [] };
   if (planned.outcome.kind !== 'planned') return planned;
   const cooked = progress ? remaining(evening, progress) : evening;

@@ -139,9 +139,9 @@ function leastDelay(least: number, possible: (lateBy: number) => boolean): numbe
  * Plans the rest of an evening from where it stands, on the table when it was asked for or as little later as can be. The search begins
  * from the plan that was followed, so that it does not jump. Where what goes on would stand too long whatever is done, it is planned all
  * the same, and told.
- * @param before the plan that was followed
+ * @param before the plan that was followed   @param times how many times as much as usual the search may cost
  */
-export function replan(evening: Evening, said: Progress, before: readonly Planned[]): Replanned {
+export function replan(evening: Evening, said: Progress, before: readonly Planned[], times = 1): Replanned {
   const progress = withWhatCameBefore(evening, said),
     left = remaining(evening, progress),
     order = [...before].sort((a, b) => b.start - a.start).map(({ id }) => id);
@@ -160,7 +160,7 @@ export function replan(evening: Evening, said: Progress, before: readonly Planne
   for (const rest of [left, patient(left, progress)]) {
     const lateBy = leastDelay(least, (min) => isPossible(at(rest, min), begin));
     if (lateBy === undefined) continue;
-    const outcome = schedule(at(rest, lateBy), begin);
+    const outcome = schedule(at(rest, lateBy), begin, times);
     if (outcome.kind !== 'planned') continue;
     return {
       outcome,

@@ -9,9 +9,14 @@ interface Held extends Span {
   readonly cook: string | undefined;
 }
 
+const none: readonly Held[] = [];
+
 /** Cooks, machines and waking hours of an evening, with what is planned already. */
 export class Room {
   private readonly held: Held[] = [];
+  /** The same by what is held: each machine, and hands. */
+  private readonly byMachine = new Map<string, Held[]>();
+  private readonly byHand: Held[] = [];
   /** Some task is somebody's: who does what is then chosen as it is planned; else there are only enough hands, and they are named at the end. */
   private readonly named: boolean;
 
@@ -25,25 +30,32 @@ export class Room {
     latest: number,
   ): { readonly start: number; readonly cook: string | undefined } | undefined {
     const length = lengthOf(task);
-    const rivals = this.held.filter(
-      (other) =>
-        other.from < latest + length - SAME &&
-        ((task.hands && other.cook !== undefined) ||
-          (task.machine !== undefined && other.task.machine === task.machine)),
-    );
-    // Something changes only where a rival begins, or where somebody goes to sleep.
-    const tries = new Set([latest]);
-    for (const { from } of rivals) tries.add(from - length);
-    if (task.hands) for (const { to } of this.evening.awake) if (to - length < latest) tries.add(to - length);
-    for (const start of [...tries].sort((a, b) => b - a)) {
-      const cook = this.fits(task, start, rivals);
+    const onMachine = (task.machine === undefined ? undefined : this.byMachine.get(task.machine)) ?? none,
+      byHand = task.hands ? this.byHand : none;
+    // Something changes only where a rival begins, or where somebody goes to sleep: from the latest on, one after the other.
+    for (let start = latest; start > -Infinity;) {
+      const cook = this.fits(task, start, start + length, onMachine, byHand);
       if (cook !== undefined) return { start, cook: cook || undefined };
+      let next = -Infinity;
+      for (const { from } of onMachine)
+        if (from - length < start && from - length > next) next = from - length;
+      for (const { from } of byHand) if (from - length < start && from - length > next) next = from - length;
+      if (task.hands)
+        for (const { to } of this.evening.awake)
+          if (to - length < start && to - length > next) next = to - length;
+      start = next;
     }
     return undefined;
   }
 
   take(task: PlanTask, start: number, cook: string | undefined): void {
-    this.held.push({ task, from: start, to: start + lengthOf(task), cook });
+    const held: Held = { task, from: start, to: start + lengthOf(task), cook };
+    this.held.push(held);
+    if (cook !== undefined) this.byHand.push(held);
+    if (task.machine === undefined) return;
+    const on = this.byMachine.get(task.machine);
+    if (on) on.push(held);
+    else this.byMachine.set(task.machine, [held]);
   }
 
   planned(): readonly Planned[] {
@@ -59,56 +71,69 @@ export class Room {
   }
 
   /** Who does it from then on, "" where nobody is needed; undefined where it does not fit. */
-  private fits(task: PlanTask, start: number, rivals: readonly Held[]): string | undefined {
-    const end = start + lengthOf(task);
-    const beside = rivals.filter(({ from, to }) => from < end - SAME && to > start + SAME);
-    if (!this.machineIsFree(task, start, end, beside)) return undefined;
+  private fits(
+    task: PlanTask,
+    start: number,
+    end: number,
+    onMachine: readonly Held[],
+    byHand: readonly Held[],
+  ): string | undefined {
+    const there = task.machine === undefined ? undefined : this.evening.machines.get(task.machine);
+    if (there !== undefined && !machineIsFree(task, there, start, end, onMachine)) return undefined;
     if (!task.hands) return '';
     const { awake, cooks } = this.evening;
     if (awake.length > 0 && !upDuring(this.evening, start, end)) return undefined;
     if (!this.named)
-      return isFree(
-        start,
-        end,
-        beside.filter(({ task: other }) => other.hands),
-        ({ length }) => length < cooks.length,
-      )
-        ? SOMEBODY
-        : undefined;
-    const busy = new Set(beside.map(({ cook }) => cook));
+      return always(start, end, byHand, (at) => countAt(at, byHand) < cooks.length) ? SOMEBODY : undefined;
     const who = task.cook === undefined ? cooks : [task.cook];
-    return who.find((cook) => !busy.has(cook));
-  }
-
-  /** Never more in use at any moment than there are; ovens of one temperature count once. */
-  private machineIsFree(task: PlanTask, start: number, end: number, beside: readonly Held[]): boolean {
-    const there = task.machine === undefined ? undefined : this.evening.machines.get(task.machine);
-    if (there === undefined) return true;
-    return isFree(
-      start,
-      end,
-      beside.filter((other) => other.task.machine === task.machine),
-      (now) => inUse([...now.map((other) => other.task), task]) <= there,
-    );
+    return who.find((cook) => !byHand.some((other) => other.cook === cook && overlaps(other, start, end)));
   }
 }
+
+const overlaps = ({ from, to }: Span, start: number, end: number): boolean =>
+  from < end - SAME && to > start + SAME;
+const isAt = ({ from, to }: Span, at: number): boolean => from <= at + SAME && to > at + SAME;
 
 /** Whether something holds at every moment of a stretch at which anything begins in it. */
-function isFree(
-  start: number,
-  end: number,
-  beside: readonly Held[],
-  holds: (now: readonly Held[]) => boolean,
-): boolean {
-  const moments = [
-    start,
-    ...beside.map(({ from }) => from).filter((from) => from > start && from < end - SAME),
-  ];
-  return moments.every((at) => holds(beside.filter(({ from, to }) => from <= at + SAME && to > at + SAME)));
+function always(start: number, end: number, held: readonly Held[], holds: (at: number) => boolean): boolean {
+  if (!holds(start)) return false;
+  for (const { from } of held) if (from > start && from < end - SAME && !holds(from)) return false;
+  return true;
 }
 
-/** Machines that some tasks hold together. */
-function inUse(tasks: readonly PlanTask[]): number {
-  const temperatures = new Set(tasks.flatMap(({ ovenC }) => ovenC ?? []));
-  return temperatures.size + tasks.filter(({ ovenC }) => ovenC === undefined).length;
+function countAt(at: number, held: readonly Held[]): number {
+  let count = 0;
+  for (const one of held) if (isAt(one, at)) count++;
+  return count;
+}
+
+/** Never more in use at any moment than there are; ovens of one temperature count once. */
+function machineIsFree(
+  { ovenC }: PlanTask,
+  there: number,
+  start: number,
+  end: number,
+  held: readonly Held[],
+): boolean {
+  // With one of a kind, whatever overlaps is in the way, but for an oven of the same temperature.
+  if (there === 1)
+    return !held.some(
+      (other) => overlaps(other, start, end) && (ovenC === undefined || other.task.ovenC !== ovenC),
+    );
+  return always(start, end, held, (at) => inUseWith(ovenC, at, held) <= there);
+}
+
+/** Machines in use at a moment, together with a task of such an oven. */
+function inUseWith(ovenC: number | undefined, at: number, held: readonly Held[]): number {
+  let used = 1;
+  held.forEach((one, k) => {
+    if (!isAt(one, at)) return;
+    const own = one.task.ovenC;
+    if (own === undefined) used++;
+    else if (own !== ovenC) {
+      const before = held.findIndex((other) => other.task.ovenC === own && isAt(other, at));
+      if (before === k) used++;
+    }
+  });
+  return used;
 }

@@ -27,107 +27,151 @@ interface Budget {
 }
 
 type Built =
-  | { readonly kind: 'built'; readonly plan: readonly Planned[] }
+  | { readonly kind: 'built'; readonly plan: () => readonly Planned[]; readonly starts: readonly number[] }
   | { readonly kind: 'stuck'; readonly collision: Collision };
 
-/** An order of priority, and how long what some tasks made is wanted to stand at most, min. */
+/** An order of priority, by place among the tasks, and how long what some of them made is wanted to stand at most, min. */
 interface Attempt {
-  readonly order: readonly string[];
-  readonly stands: ReadonlyMap<string, number>;
+  readonly order: readonly number[];
+  readonly stands: ReadonlyMap<number, number>;
 }
 
+/** What comes after a task, by place. */
+interface Follower {
+  readonly by: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** An evening with its tasks by their places, so that nothing is looked up by name while it is searched. */
 interface Network {
   readonly evening: Evening;
-  readonly byId: ReadonlyMap<string, PlanTask>;
-  readonly followers: ReturnType<typeof followersOf>;
+  readonly tasks: readonly PlanTask[];
+  readonly lengths: readonly number[];
+  readonly due: readonly number[];
+  readonly followers: readonly (readonly Follower[])[];
+  readonly before: readonly (readonly number[])[];
+}
+
+function networkOf(evening: Evening): Network {
+  const { tasks } = evening,
+    at = new Map(tasks.map(({ id }, i) => [id, i])),
+    followers = followersOf(tasks);
+  return {
+    evening,
+    tasks,
+    lengths: tasks.map(lengthOf),
+    due: tasks.map((task) => dueAt(evening, task)),
+    followers: tasks.map(({ id }) =>
+      (followers.get(id) ?? []).map(({ by, least, most = Infinity }) => ({ by: at.get(by)!, least, most })),
+    ),
+    before: tasks.map(({ after }) => after.map(({ id }) => at.get(id)!)),
+  };
+}
+
+/** No task. */
+const NONE = -1;
+
+/** How late a task may lie, and how early it must not: bound by which of its followers, or by serving. */
+function limitsOf(
+  { tasks, lengths, due, followers }: Network,
+  i: number,
+  starts: readonly number[],
+  ceiling: number,
+  wanted: number,
+): { readonly latest: number; readonly earliest: number; readonly by: number } {
+  const length = lengths[i]!,
+    { starts: span, mayStand = Infinity } = tasks[i]!;
+  let latest = Math.min(ceiling, span?.to ?? Infinity, due[i]! - length),
+    earliest = -Infinity,
+    by = NONE,
+    last = -Infinity,
+    lastBy = NONE;
+  for (const { by: next, least, most } of followers[i]!) {
+    const start = starts[next]!;
+    latest = Math.min(latest, start - least - length);
+    if (by === NONE || start - most - length > earliest) {
+      earliest = start - most - length;
+      by = next;
+    }
+    if (start > last) {
+      last = start;
+      lastBy = next;
+    }
+  }
+  const stands = (lastBy === NONE ? due[i]! : last) - Math.min(mayStand, wanted) - length;
+  return stands > earliest || by === NONE
+    ? { latest, earliest: stands, by: lastBy }
+    : { latest, earliest, by };
 }
 
 /**
  * Builds a plan backwards from serving: each task as late as its followers, cooks and machines allow, in an order of priority. Where a
  * task must not lie so early as it would have to, what follows it is moved earlier, and all is built anew.
  */
-function build(
-  { evening, byId, followers }: Network,
-  { order, stands: wanted }: Attempt,
-  budget: Budget,
-): Built {
-  const ceilings = new Map<string, number>();
+function build(network: Network, { order, stands: wanted }: Attempt, budget: Budget): Built {
+  const { evening, tasks, followers, before } = network;
+  const ceilings = tasks.map(() => Infinity),
+    openAtFirst = followers.map((after) => after.length);
   let collision: Collision = { tasks: [], why: '' };
   budget.left -= SEARCH.beginning;
   const repairs = Math.max(SEARCH.leastRepairs, order.length * SEARCH.repairsOfTask);
   for (let repair = 0; repair < repairs && budget.left > 0; repair++) {
     const room = new Room(evening),
-      starts = new Map<string, number>();
-    const left = [...order];
-    let stuck = false;
+      starts = tasks.map(() => NaN),
+      left = [...order],
+      /** Followers of each that are not placed yet. */
+      open = [...openAtFirst];
+    let placed = 0,
+      stuck = false;
     while (left.length > 0 && !stuck) {
-      const at = left.findIndex((id) => (followers.get(id) ?? []).every(({ by }) => starts.has(by)));
-      const task = byId.get(left.splice(at, 1)[0]!)!,
-        length = lengthOf(task),
-        after = followers.get(task.id) ?? [];
-      const latest = Math.min(
-        ceilings.get(task.id) ?? Infinity,
-        task.starts?.to ?? Infinity,
-        dueAt(evening, task) - length,
-        ...after.map(({ by, least }) => starts.get(by)! - least - length),
-      );
-      const stand = Math.min(task.mayStand ?? Infinity, wanted.get(task.id) ?? Infinity),
-        stands = lastStart(after, starts, dueAt(evening, task)) - stand - length;
-      const bounds = [
-        ...after.map(({ by, most }) => ({
-          by,
-          earliest: most === undefined ? -Infinity : starts.get(by)! - most - length,
-        })),
-        { by: after.length > 0 ? latestOf(after, starts) : undefined, earliest: stands },
-      ].sort((a, b) => b.earliest - a.earliest);
+      let at = 0;
+      while (open[left[at]!]! > 0) at++;
+      const i = left.splice(at, 1)[0]!,
+        task = tasks[i]!;
+      const { latest, earliest, by } = limitsOf(network, i, starts, ceilings[i]!, wanted.get(i) ?? Infinity);
       const found = room.latestStart(task, latest);
-      budget.left -= starts.size + 1;
+      budget.left -= placed + 1;
       if (task.starts && (found?.start ?? -Infinity) < task.starts.from - SAME)
         return {
           kind: 'stuck',
           collision: { tasks: [task.id], why: `“${task.id}” would have to begin earlier than it can.` },
         };
-      const [binding] = bounds;
-      if (found && found.start >= (binding?.earliest ?? -Infinity) - SAME) {
-        starts.set(task.id, found.start);
+      if (found && found.start >= earliest - SAME) {
+        starts[i] = found.start;
+        placed++;
         room.take(task, found.start, found.cook);
+        for (const one of before[i]!) open[one]!--;
         continue;
       }
       stuck = true;
+      const follower = tasks[by]?.id;
       collision = {
-        tasks: [task.id, ...(binding?.by === undefined ? [] : [binding.by])],
-        why: whyStuck(task, binding?.by),
+        tasks: [task.id, ...(follower === undefined ? [] : [follower])],
+        why: whyStuck(task, follower),
       };
-      if (!found || binding?.by === undefined) return { kind: 'stuck', collision };
+      if (!found || by === NONE) return { kind: 'stuck', collision };
       // What follows comes earlier by as much as is missing.
-      const missing = binding.earliest - found.start;
-      ceilings.set(binding.by, starts.get(binding.by)! - Math.max(missing, 1e-6));
+      const missing = earliest - found.start;
+      ceilings[by] = starts[by]! - Math.max(missing, 1e-6);
     }
     if (stuck) continue;
-    const plan = room.planned();
     const from = evening.from ?? 0,
-      early = plan.find(({ start }) => start < from - SAME);
-    if (early)
+      early = tasks.findIndex((_, i) => starts[i]! < from - SAME);
+    if (early !== NONE)
       return {
         kind: 'stuck',
-        collision: {
-          tasks: [early.id],
-          why:
-            from > 0
-              ? `“${early.id}” would have had to begin already.`
-              : `“${early.id}” would have to begin before midnight of the day before.`,
-        },
+        collision: { tasks: [tasks[early]!.id], why: whyEarly(tasks[early]!.id, from) },
       };
-    return { kind: 'built', plan };
+    return { kind: 'built', plan: () => room.planned(), starts };
   }
   return { kind: 'stuck', collision };
 }
 
-type Follows = readonly { readonly by: string }[];
-const lastStart = (after: Follows, starts: ReadonlyMap<string, number>, due: number): number =>
-  after.length > 0 ? Math.max(...after.map(({ by }) => starts.get(by)!)) : due;
-const latestOf = (after: Follows, starts: ReadonlyMap<string, number>): string =>
-  after.reduce((last, one) => (starts.get(one.by)! > starts.get(last.by)! ? one : last)).by;
+const whyEarly = (id: string, from: number): string =>
+  from > 0
+    ? `“${id}” would have had to begin already.`
+    : `“${id}” would have to begin before midnight of the day before.`;
 
 function whyStuck(task: PlanTask, by: string | undefined): string {
   const needs = [task.hands ? 'hands' : '', task.machine ?? ''].filter(Boolean).join(' and ');
@@ -136,29 +180,29 @@ function whyStuck(task: PlanTask, by: string | undefined): string {
 }
 
 /** Orders to begin with: the longest way to serving first, short standing first, long tasks first. */
-function firstOrders({ evening: { tasks }, followers, byId }: Network): readonly (readonly string[])[] {
-  const toServing = new Map<string, number>();
-  const way = (id: string): number => {
-    const known = toServing.get(id);
+function firstOrders({ tasks, lengths, followers }: Network): readonly (readonly number[])[] {
+  const toServing = new Map<number, number>();
+  const way = (i: number): number => {
+    const known = toServing.get(i);
     if (known !== undefined) return known;
-    const next = Math.max(0, ...(followers.get(id) ?? []).map(({ by, least }) => least + way(by)));
-    const all = next + lengthOf(byId.get(id)!);
-    toServing.set(id, all);
+    const next = Math.max(0, ...followers[i]!.map(({ by, least }) => least + way(by)));
+    const all = next + lengths[i]!;
+    toServing.set(i, all);
     return all;
   };
-  const sorted = (by: (task: PlanTask) => number) =>
-    [...tasks].sort((a, b) => by(a) - by(b)).map(({ id }) => id);
+  const places = tasks.map((_, i) => i);
+  const sorted = (by: (i: number) => number) => [...places].sort((a, b) => by(a) - by(b));
   return [
-    sorted(({ id }) => way(id)),
-    sorted(({ id }) => -way(id)),
-    sorted(({ mayStand = Infinity }) => Math.min(mayStand, 1e6)),
-    sorted((task) => -lengthOf(task)),
-    sorted(({ hands }) => (hands ? 0 : 1)),
+    sorted(way),
+    sorted((i) => -way(i)),
+    sorted((i) => Math.min(tasks[i]!.mayStand ?? Infinity, 1e6)),
+    sorted((i) => -lengths[i]!),
+    sorted((i) => (tasks[i]!.hands ? 0 : 1)),
   ];
 }
 
 /** One order a little changed: two change places, or one goes elsewhere. */
-function changed(order: readonly string[], chance: () => number): readonly string[] {
+function changed(order: readonly number[], chance: () => number): readonly number[] {
   const next = [...order],
     pick = () => Math.floor(chance() * next.length);
   const a = pick(),
@@ -170,17 +214,16 @@ function changed(order: readonly string[], chance: () => number): readonly strin
 
 /** Something that stands is wanted to stand less, or again as long as it may. */
 function fresher(
-  { evening, followers }: Network,
+  { tasks, lengths, followers }: Network,
   { order, stands }: Attempt,
-  plan: readonly Planned[],
+  starts: readonly number[],
   chance: () => number,
 ): Attempt {
-  const starts = new Map(plan.map(({ id, start }) => [id, start]));
-  const standing = evening.tasks.flatMap((task) => {
-    const after = followers.get(task.id) ?? [];
-    if (task.mayStand === undefined || after.length === 0) return [];
-    const min = lastStart(after, starts, dueAt(evening, task)) - starts.get(task.id)! - lengthOf(task);
-    return min > SAME ? [{ id: task.id, min }] : [];
+  const standing = tasks.flatMap(({ mayStand }, i) => {
+    const after = followers[i]!;
+    if (mayStand === undefined || after.length === 0) return [];
+    const min = Math.max(...after.map(({ by }) => starts[by]!)) - starts[i]! - lengths[i]!;
+    return min > SAME ? [{ i, min }] : [];
   });
   const next = new Map(stands),
     known = [...next.keys()];
@@ -188,77 +231,80 @@ function fresher(
   if (standing.length === 0 || chance() < TRIES.release) {
     if (known.length > 0) next.delete(pick(known));
   } else {
-    const { id, min } = pick(standing);
-    next.set(id, chance() < TRIES.fresh ? 0 : Math.floor(chance() * min));
+    const { i, min } = pick(standing);
+    next.set(i, chance() < TRIES.fresh ? 0 : Math.floor(chance() * min));
   }
   return { order, stands: next };
 }
 
 /** An order in which one task, and what follows it, comes before the rest. */
-function first({ followers }: Network, order: readonly string[], id: string): readonly string[] {
-  const hurried = new Set<string>();
-  const hurry = (one: string): void => {
+function first({ followers }: Network, order: readonly number[], task: number): readonly number[] {
+  const hurried = new Set<number>();
+  const hurry = (one: number): void => {
     if (hurried.has(one)) return;
     hurried.add(one);
-    for (const { by } of followers.get(one) ?? []) hurry(by);
+    for (const { by } of followers[one]!) hurry(by);
   };
-  hurry(id);
+  hurry(task);
   return [...order.filter((one) => hurried.has(one)), ...order.filter((one) => !hurried.has(one))];
 }
 
+const nothing: Built = { kind: 'built', plan: () => [], starts: [] };
+
 interface Found extends Valued {
+  readonly starts: readonly number[];
   readonly at: Attempt;
 }
 
 function solve(evening: Evening, effort: number, begin?: readonly string[]): Built {
-  const network: Network = {
-    evening,
-    byId: new Map(evening.tasks.map((task) => [task.id, task])),
-    followers: followersOf(evening.tasks),
-  };
+  const network = networkOf(evening),
+    { tasks } = network,
+    place = new Map(tasks.map(({ id }, i) => [id, i]));
   const chance = seededChance(SEARCH.seed),
-    budget: Budget = { left: effort * Math.max(1, SEARCH.small / Math.max(1, evening.tasks.length)) },
+    budget: Budget = { left: effort * Math.max(1, SEARCH.small / Math.max(1, tasks.length)) },
     measure = measureOf(evening, 'asked');
   let best: Found | undefined, here: Found | undefined, stuck: Built | undefined;
   /** The plan moved as far as that makes it better; other orders often give the same one. */
-  const known = new Map<string, Valued>();
-  const settled = (plan: readonly Planned[]): Valued => {
-    const starts = startsOf(evening, plan),
-      worth = measure(starts);
-    if (here && worth.waiting > here.worth.waiting * PROMISING.times + PROMISING.min) return { plan, worth };
+  const known = new Map<string, Omit<Found, 'at'>>();
+  const settled = (plan: () => readonly Planned[], starts: readonly number[]): Omit<Found, 'at'> => {
+    const worth = measure(starts);
+    if (here && worth.waiting > here.worth.waiting * PROMISING.times + PROMISING.min)
+      return { plan: [], worth, starts };
     const key = starts.join();
     const before = known.get(key);
     if (before) return before;
-    const after = shifted(evening, plan, measure);
-    budget.left -= evening.tasks.length ** 2 * SEARCH.shifting;
+    const valued = shifted(evening, plan(), measure),
+      after = { ...valued, starts: startsOf(evening, valued.plan) };
+    budget.left -= tasks.length ** 2 * SEARCH.shifting;
     known.set(key, after);
     return after;
   };
   /** Looks at one try: goes on from it where it is no worse than the last, and keeps it where it is the best so far. */
-  const look = (at: Attempt): { readonly better: boolean; readonly none?: string } => {
+  const look = (at: Attempt): { readonly better: boolean; readonly none?: number } => {
     const built = build(network, at, budget);
     if (built.kind === 'stuck') {
       stuck ??= built;
-      const [none] = built.collision.tasks;
+      const none = place.get(built.collision.tasks[0] ?? '');
       return { better: false, ...(none === undefined ? {} : { none }) };
     }
-    const { plan, worth } = settled(built.plan);
-    if (here && isBetter(here.worth, worth)) return { better: false };
-    const better = !here || isBetter(worth, here.worth);
-    here = { plan, worth, at };
-    if (!best || isBetter(worth, best.worth)) best = here;
+    const found = settled(built.plan, built.starts);
+    if (here && isBetter(here.worth, found.worth)) return { better: false };
+    const better = !here || isBetter(found.worth, here.worth);
+    here = { ...found, at };
+    if (!best || isBetter(found.worth, best.worth)) best = here;
     return { better };
   };
-  if (evening.tasks.length === 0) return { kind: 'built', plan: [] };
-  const orders = [...(begin ? [begin] : []), ...firstOrders(network)];
+  if (tasks.length === 0) return nothing;
+  const begun = begin?.flatMap((id) => place.get(id) ?? []);
+  const orders = [...(begun ? [begun] : []), ...firstOrders(network)];
   for (const order of orders) look({ order, stands: new Map() });
   let order = orders[0]!;
-  const rounds = SEARCH.roundsOfPair * evening.tasks.length ** 2;
+  const rounds = SEARCH.roundsOfPair * tasks.length ** 2;
   for (let idle = 0, round = 0; budget.left > 0 && round < rounds; round++) {
     const kind = chance();
     if (idle > SEARCH.patience) {
       // Elsewhere: far from the best, or from the beginning.
-      const from = best?.at ?? { order, stands: new Map<string, number>() };
+      const from = best?.at ?? { order, stands: new Map<number, number>() };
       let far = chance() < TRIES.anew ? orders[Math.floor(chance() * orders.length)]! : from.order;
       for (let times = 0; times < TRIES.far; times++) far = changed(far, chance);
       here = undefined;
@@ -270,13 +316,15 @@ function solve(evening: Evening, effort: number, begin?: readonly string[]): Bui
     const from = here?.at ?? { order, stands: new Map() };
     const next =
       here && kind < TRIES.pull
-        ? fresher(network, from, here.plan, chance)
+        ? fresher(network, from, here.starts, chance)
         : { ...from, order: changed(kind < TRIES.twice ? changed(from.order, chance) : from.order, chance) };
     const { better, none } = look(next);
     if (!here && none !== undefined) order = first(network, next.order, none);
     idle = better ? 0 : idle + 1;
   }
-  return best ? { kind: 'built', plan: best.plan } : (stuck ?? { kind: 'built', plan: [] });
+  if (!best) return stuck ?? nothing;
+  const { plan, starts } = best;
+  return { kind: 'built', plan: () => plan, starts };
 }
 
 /** One more of something, or something that stands longer, whichever makes it possible. */
@@ -306,17 +354,18 @@ function helpsOf(evening: Evening, collision: Collision): readonly Help[] {
 /**
  * Plans an evening back from serving: nothing late, then the least standing of what suffers by it, then the shortest evening.
  * Deterministic: the same evening gives the same plan. Its problems are looked at before (`problemsOfEvening`).
- * @param begin an order of priority to look at first, latest first: that of a plan which is not to jump
+ * @param begin an order of priority to look at first, latest first: that of a plan which is not to jump   @param times how many times as much as usual the search may cost
  */
-export function schedule(evening: Evening, begin?: readonly string[]): ScheduleOutcome {
-  const built = solve(evening, SEARCH.effort, begin);
+export function schedule(evening: Evening, begin?: readonly string[], times = 1): ScheduleOutcome {
+  const built = solve(evening, SEARCH.effort * times, begin);
   if (built.kind === 'stuck')
     return {
       kind: 'impossible',
       collides: [built.collision],
       helps: helpsOf(evening, built.collision),
     };
-  return { kind: 'planned', plan: built.plan, worth: worthOf(evening, built.plan) };
+  const plan = built.plan();
+  return { kind: 'planned', plan, worth: worthOf(evening, plan) };
 }
 
 /** Whether an evening can be had at all, with little effort: true is sure, false only likely. */

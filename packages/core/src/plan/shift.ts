@@ -80,30 +80,46 @@ function boundsOf(evening: Evening, plan: readonly Planned[]): readonly Bound[] 
   return bounds;
 }
 
+/** Bounds by the start that they bind: those in which it is the later one, and those in which it is the earlier. */
+interface BoundsOf {
+  readonly later: readonly (readonly Bound[])[];
+  readonly earlier: readonly (readonly Bound[])[];
+}
+
+function byStart(bounds: readonly Bound[], count: number): BoundsOf {
+  const later: Bound[][] = Array.from({ length: count }, () => []),
+    earlier: Bound[][] = Array.from({ length: count }, () => []);
+  for (const bound of bounds) {
+    if (bound.later !== FIXED) later[bound.later]!.push(bound);
+    if (bound.earlier !== FIXED) earlier[bound.earlier]!.push(bound);
+  }
+  return { later, earlier };
+}
+
 /** Tasks that move together when one moves, and how far they can; undefined where one of them cannot. */
 function moved(
-  bounds: readonly Bound[],
+  bounds: BoundsOf,
   starts: readonly number[],
   first: number,
   earlier: boolean,
 ): { readonly group: ReadonlySet<number>; readonly far: number } | undefined {
+  // A set goes on to what is added while it is gone through.
   const group = new Set([first]);
   const start = (i: number) => (i === FIXED ? 0 : starts[i]!);
-  for (let grown = true; grown;) {
-    grown = false;
-    for (const { later, earlier: before, min } of bounds) {
-      const pulls = earlier ? later : before,
-        along = earlier ? before : later;
-      if (!group.has(pulls) || group.has(along) || start(later) - start(before) - min > SAME) continue;
+  const pulling = earlier ? bounds.later : bounds.earlier;
+  let far = Infinity;
+  for (const one of group)
+    for (const { later, earlier: before, min } of pulling[one]!) {
+      if (start(later) - start(before) - min > SAME) continue;
+      const along = earlier ? before : later;
       if (along === FIXED) return undefined;
       group.add(along);
-      grown = true;
     }
-  }
-  let far = Infinity;
-  for (const { later, earlier: before, min } of bounds)
-    if (group.has(earlier ? later : before) && !group.has(earlier ? before : later))
-      far = Math.min(far, start(later) - start(before) - min);
+  for (const one of group)
+    for (const { later, earlier: before, min } of pulling[one]!) {
+      const along = earlier ? before : later;
+      if (along === FIXED || !group.has(along)) far = Math.min(far, start(later) - start(before) - min);
+    }
   return { group, far };
 }
 
@@ -113,7 +129,7 @@ function moved(
  */
 export function shifted(evening: Evening, plan: readonly Planned[], measure: Measure): Valued {
   const { tasks } = evening,
-    bounds = boundsOf(evening, plan);
+    bounds = byStart(boundsOf(evening, plan), tasks.length);
   const byId = new Map(plan.map((one) => [one.id, one]));
   const cooks = tasks.map(({ id }) => byId.get(id)!.cook);
   let starts = startsOf(evening, plan);
