@@ -146,6 +146,43 @@ test('a soupy dish becomes set by one proposed change, which undo takes back', a
   await away();
 });
 
+test('a layer is taken to the top with the mouse, and back with the keys of its grip', async ({ page }) => {
+  const { dish, away } = await madeDish(page, 'Dragged bake', 400, (id) => ({
+    parts: [
+      { id: 'sauce', formula: id },
+      { id: 'potato', ingredient: 'potato-boiled', grams: 400 },
+      { id: 'leek', ingredient: 'leek', grams: 200 },
+    ],
+    layers: [
+      { id: '1', component: 'leek' },
+      { id: '2', component: 'potato' },
+      { id: '3', component: 'sauce' },
+    ],
+  }));
+  await page.goto(`/plan/dishes/${dish}`);
+  await expect(layers(page)).toHaveCount(3);
+  const grip = page.getByRole('button', { name: /^Move the layer of Leek/ });
+  const from = (await grip.boundingBox())!,
+    to = (await layers(page).first().boundingBox())!;
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + from.width / 2, from.y - 20, { steps: 4 });
+  await page.mouse.move(from.x + from.width / 2, to.y + to.height / 3, { steps: 8 });
+  await page.mouse.up();
+  await expect(layers(page).first()).toHaveAttribute('data-testid', /^layer-Leek/);
+  await grip.focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Space');
+  await expect(layers(page).nth(1)).toHaveAttribute('data-testid', /^layer-Leek/);
+  await saved(page);
+  const kept = (await (await page.request.get(`/api/dishes/${dish}`)).json()) as {
+    layers: { component: string }[];
+  };
+  expect(kept.layers.map(({ component }) => component)).toEqual(['potato', 'leek', 'sauce']);
+  await away();
+});
+
 test('a dish that was changed somewhere else asks; nothing of either is lost', async ({ page }) => {
   const { dish, away } = await madeDish(page, 'Two cooks', 400, (id) => ({
     parts: [{ id: 'sauce', formula: id }],
