@@ -106,11 +106,14 @@ function toDishWords(done: DoneToDish): string {
   }
 }
 
-function doneTo({ operation, line, warms, begins, toDish }: FormulaTask, lines: readonly Line[]): string {
+function doneTo(
+  { operation, line, warms, begins, loads, toDish }: FormulaTask,
+  lines: readonly Line[],
+): string {
   if (toDish) return toDishWords(toDish);
   if (warms) return 'warm up';
   if (begins && line) return `put to soak: ${shortName(line)}`;
-  const said = operationText(operation, lines);
+  const said = `${operationText(operation, lines)}${loads ? `, in ${loads} loads` : ''}`;
   return line ? `${said}: ${shortName(line)}` : said;
 }
 

@@ -4,7 +4,7 @@ import { ingredientById } from '../larder/catalog/larder-table.js';
 import { faultsOf } from '../plan/plan.fixture.js';
 import { schedule } from '../plan/schedule.js';
 import { type EveningPot, eveningTonight, type KitchenTonight } from './evening-tonight.js';
-import { tasksOfFormula } from './tasks-of-formula.js';
+import { bladeMinutes, tasksOfFormula } from './tasks-of-formula.js';
 
 const SERVE = 1440 + 19 * 60;
 const kitchen: KitchenTonight = {
@@ -185,4 +185,34 @@ test('a sauce inside a sauce is made before it goes in; one that holds itself is
   if (outcome.kind !== 'planned') throw new Error(outcome.kind);
   const at = new Map(outcome.plan.map((task) => [task.id, task]));
   expect(at.get('a/0')!.start).toBeGreaterThanOrEqual(at.get(inner.at(-1)!.id)!.end);
+});
+
+test('a jar that does not hold it takes it in loads, and a small motor rests between', () => {
+  const large = (factor: number): Formula => ({
+    ...soaked,
+    lines: [lineOf('oat-drink', 900 * factor), lineOf('cashew', 200 * factor)],
+    method: [
+      { kind: 'put-in', lines: ['oat-drink', 'cashew'] },
+      { kind: 'blend', seconds: 60, tool: 'jug' },
+    ],
+  });
+  const blend = (factor: number) =>
+    tasksOfFormula('a', large(factor), (id) => ingredientById(id)).find(
+      ({ operation }) => operation.kind === 'blend',
+    )!;
+  expect(blend(1).loads).toBeUndefined();
+  expect(blend(3).loads).toBe(3);
+  // Two minutes around each load, one of running each.
+  expect(blend(3).minutes.low - blend(1).minutes.low).toBeCloseTo(6, 6);
+});
+
+test('a motor rests for as long as it does, and filling the jar counts as rest', () => {
+  const jug = { onMin: 2, restMin: 2 },
+    cup = { onMin: 1, restMin: 3 };
+  expect(bladeMinutes(1, 1, jug)).toBe(3);
+  // Five minutes in one go are three runs with two rests.
+  expect(bladeMinutes(5, 1, jug)).toBe(2 + 5 + 4);
+  // A minute each, three times: after each the cup rests for three, of which two are filling.
+  expect(bladeMinutes(1, 3, cup)).toBe(3 * 3 + 2 * 1);
+  expect(bladeMinutes(1, 2, undefined)).toBe(6);
 });

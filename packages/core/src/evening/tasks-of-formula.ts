@@ -1,7 +1,11 @@
 import { formulaInLine } from '../formula/formula-line.js';
 import type { Formula, Line } from '../formula/formula.js';
-import { methodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
-import type { LarderLookup } from '../formula/recipe-of-formula.js';
+import { methodOfFormula, type MethodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
+import { type LarderLookup, recipeOfFormula } from '../formula/recipe-of-formula.js';
+import { courseOf } from '../predict/course/course.js';
+import { jarLoads, toolOf } from '../predict/course/jar-loads.js';
+import { potAt } from '../predict/pot-at.js';
+import type { ToolRow } from '../recipe/method/tool.params.js';
 import { soakKeeps } from '../predict/ready/soak.js';
 import type { OvenStage } from '../dish/oven.js';
 import type { After, Minutes, PlanTask } from '../plan/task.js';
@@ -31,6 +35,8 @@ export interface FormulaTask extends PlanTask {
   readonly warms?: true;
   /** Somebody begins it, and then it needs nobody: nuts go into their water. */
   readonly begins?: true;
+  /** Loads that a jar takes it in, where one does not hold it. */
+  readonly loads?: number;
   /** It is done to the whole dish. */
   readonly toDish?: DoneToDish;
 }
@@ -45,11 +51,22 @@ const exact: ReadonlySet<OperationKindId> = new Set(['soak', 'chill', 'settle', 
 const warming = (operation: Operation, fromC: number, toC: number): number =>
   Math.max(0, toC - fromC) / Math.max(amountOf(operation, 'rateCPerMin'), p.leastRate);
 
+/**
+ * min around a blade: each load is filled and emptied, a small motor rests after it has run so long; filling counts as rest.
+ * @param runMin of one load
+ */
+export function bladeMinutes(runMin: number, loads: number, runs: ToolRow['runs']): number {
+  const { onMin = Infinity, restMin = 0 } = runs ?? {};
+  const within = Math.max(0, Math.ceil(runMin / onMin - 1e-9) - 1) * restMin,
+    between = 2 * runMin > onMin ? Math.max(0, restMin - p.bladeMin) : 0;
+  return loads * (p.bladeMin + runMin + within) + (loads - 1) * between;
+}
+
 /** min that an operation takes, from low to high; of one that heats from where somebody has to stir. */
 function minutesFor(operation: Operation, loads: number): Minutes {
   const { kind } = operation;
   if (kind === 'blend' || kind === 'pulse') {
-    const low = p.bladeMin + (loads * amountOf(operation, 'seconds')) / SECONDS;
+    const low = bladeMinutes(amountOf(operation, 'seconds') / SECONDS, loads, toolOf(operation)?.runs);
     return { low, high: Math.ceil(low * p.longer) };
   }
   const said = minutesOf(operation);
@@ -78,6 +95,7 @@ function taskOf(
     minutes: minutesFor(operation, loads),
     after,
     hot: machine === 'burner' || machine === 'oven',
+    ...(loads > 1 ? { loads } : {}),
     ...(machine ? { machine } : {}),
     ...(ovenC === undefined ? {} : { ovenC }),
   };
@@ -185,8 +203,21 @@ const isWork = (operation: Operation): boolean =>
   amountOf(operation, 'minutes') > 0 ||
   amountOf(operation, 'temperatureC') > p.coldC;
 
+/** Loads that each blade takes what is in the pot in, by place in the method. */
+function loadsOf(
+  formula: Formula,
+  method: Method,
+  { readyOf }: Pick<MethodOfFormula, 'readyOf'>,
+  larder: LarderLookup,
+): ReadonlyMap<number, number> {
+  const { writesItself: _, ...rest } = formula;
+  const lines = formula.lines.map((line) => ({ ...line, ready: readyOf(line) }));
+  const { recipe } = recipeOfFormula({ ...rest, lines, method }, larder);
+  if (!recipe.lines.some(({ mass }) => mass > 0)) return new Map();
+  return new Map(jarLoads(courseOf(recipe), potAt(recipe).mix).map(({ at, loads }) => [at, loads]));
+}
+
 interface TaskOptions {
-  readonly loads?: ReadonlyMap<number, number>;
   readonly keepWarmMin?: number;
   readonly formulaOf?: ((id: string) => Formula | undefined) | undefined;
   /** Sauces that hold this one. */
@@ -196,18 +227,18 @@ interface TaskOptions {
 /**
  * The work of one formula as tasks of an evening: what is done to each line ahead, the pot's operations in their order, and what brings it
  * to the table as it is served. A line is ready before the operation that it goes in with.
- * @param id of the pot: tasks are called `<id>/…`   @param loads of a jar, by place in the method; 1 where nothing is said
- * @param keepWarmMin min that what is hot may stand   @param formulaOf a kept formula that stands in it as a line: it is made first
+ * @param id of the pot: tasks are called `<id>/…` * @param keepWarmMin min that what is hot may stand   @param formulaOf a kept formula that stands in it as a line: it is made first
  */
 export function tasksOfFormula(
   id: string,
   formula: Formula,
   larder: LarderLookup,
-  { loads = new Map(), keepWarmMin = p.standsHot, formulaOf, within = new Set() }: TaskOptions = {},
+  { keepWarmMin = p.standsHot, formulaOf, within = new Set() }: TaskOptions = {},
 ): readonly FormulaTask[] {
   const made = methodOfFormula(formula, larder);
   const method = [...withEveryLine(made.method, formula.lines), ...untilServed(formula)].filter(isWork);
-  const hot = heatAfter(method);
+  const hot = heatAfter(method),
+    loads = loadsOf(formula, method, made, larder);
   /** A sauce inside a sauce is made before it goes in; one that holds itself is not. */
   const before = (line: Line): readonly FormulaTask[] => {
     const sauce = formulaInLine(line.ingredient),

@@ -16,16 +16,15 @@ export interface JarLoads {
   readonly hot: boolean;
 }
 
-/** The jar of an operation: of the tool that was named, or of the one nearest to a bare power. */
-function jarOf(operation: Operation): number | undefined {
+/** The tool of an operation: the one that was named, or the one nearest to a bare power; undefined where none runs. */
+export function toolOf(operation: Operation): ToolRow | undefined {
   if (!bladeOf(operation)) return undefined;
   const { power } = operation;
-  if (power === undefined) return toolRows[choiceOf(operation, 'tool') ?? 'jug'].jarMl;
+  if (power === undefined) return toolRows[choiceOf(operation, 'tool') ?? 'jug'];
   const tools: readonly ChoiceOf<'tool'>[] = ['stick', 'jug', 'small-cup', 'strong-jug'];
-  const nearest = tools
+  return tools
     .map((tool): ToolRow => toolRows[tool])
     .reduce((best, row) => (Math.abs(row.power - power) < Math.abs(best.power - power) ? row : best));
-  return nearest.jarMl;
 }
 
 /** How many loads each jar takes of what is in the pot by then. @source kitchen physics 12 */
@@ -35,7 +34,7 @@ export function jarLoads(
 ): readonly JarLoads[] {
   const perGram = mix.mass > 0 ? mix.volume / mix.mass : 1;
   return method.flatMap((operation, at): JarLoads[] => {
-    const jar = jarOf(operation);
+    const jar = toolOf(operation)?.jarMl;
     if (jar === undefined) return [];
     const hot = (heat.before[at] ?? 0) > jarFill.hotFromC;
     const inside = mix.fates.reduce((all, { entered, arrivedG }) => (entered < at ? all + arrivedG : all), 0);
