@@ -30,6 +30,9 @@ export interface PotTonightPlanned {
   readonly name: string;
   readonly formula?: Formula;
   readonly dish?: WrittenDish;
+  /** It goes through the shared jar; that is washed before it. */
+  readonly sharesJar?: boolean;
+  readonly washedBefore?: boolean;
   /** min of the day at which it is eaten, where that is not with everything else. */
   readonly serveAt?: number;
 }
@@ -40,9 +43,11 @@ export const potsOf = (
   chosen: readonly PotTonight[],
   named: ReadonlyMap<string, FormulaView>,
 ): readonly PotTonightPlanned[] =>
-  chosen.flatMap(({ formula: id, serveAt }) => {
+  chosen.flatMap(({ formula: id, serveAt, tools, washedBefore }) => {
     const view = named.get(id);
-    return view ? [{ id, name: view.name, formula: formulaOfContent(view), ...at(serveAt) }] : [];
+    if (!view) return [];
+    const shared = { sharesJar: tools.includes('jar'), washedBefore };
+    return [{ id, name: view.name, formula: formulaOfContent(view), ...shared, ...at(serveAt) }];
   });
 
 export const dishesOf = (
@@ -66,7 +71,10 @@ export function eveningFor(
   });
   return eveningTonight(
     {
-      pots: cooked.flatMap((one) => (one.formula ? [{ ...eaten(one), formula: one.formula }] : [])),
+      pots: cooked.flatMap((one) => {
+        const { formula, sharesJar = false, washedBefore = false } = one;
+        return formula ? [{ ...eaten(one), formula, sharesJar, washedBefore }] : [];
+      }),
       dishes: cooked.flatMap((one) => (one.dish ? [{ ...eaten(one), dish: one.dish }] : [])),
     },
     { larder: findIngredient, formulaOf: (id) => sauces.get(id)?.formula },
@@ -107,10 +115,11 @@ function toDishWords(done: DoneToDish): string {
 }
 
 function doneTo(
-  { operation, line, warms, begins, loads, toDish }: FormulaTask,
+  { operation, line, warms, begins, loads, washes, toDish }: FormulaTask,
   lines: readonly Line[],
 ): string {
   if (toDish) return toDishWords(toDish);
+  if (washes) return 'wash the jar';
   if (warms) return 'warm up';
   if (begins && line) return `put to soak: ${shortName(line)}`;
   const said = `${operationText(operation, lines)}${loads ? `, in ${loads} loads` : ''}`;

@@ -4,6 +4,7 @@ import type { Formula } from '../formula/formula.js';
 import type { Evening, Span } from '../plan/task.js';
 import { tasksOfDish } from './tasks-of-dish.js';
 import { type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
+import { type SharesJar, withWashes } from './washes.js';
 
 /** What a kitchen has and when it eats. */
 export interface KitchenTonight {
@@ -24,7 +25,8 @@ interface Eaten {
   /** When it is eaten, where that is not with everything else. */
   readonly serveAt?: number;
 }
-export type EveningPot = Eaten & { readonly formula: Formula };
+/** A pot, in the order of work. */
+export type EveningPot = Eaten & SharesJar & { readonly formula: Formula };
 export type EveningDish = Eaten & { readonly dish: WrittenDish };
 
 /** What is cooked: sauces by themselves, and dishes of several parts. */
@@ -58,7 +60,7 @@ export function eveningTonight(
 ): PlannedPots {
   const times = [...pots, ...dishes].map(({ serveAt = usually }) => serveAt),
     serveAt = times.length > 0 ? Math.max(...times) : usually;
-  const tasks = [
+  const tasks = withWashes(pots, [
     ...pots.flatMap(({ id, formula, serveAt: at = usually }) =>
       readyBy(
         tasksOfFormula(id, formula, known.larder, { keepWarmMin, formulaOf: known.formulaOf }),
@@ -68,7 +70,7 @@ export function eveningTonight(
     ...dishes.flatMap(({ id, dish, serveAt: at = usually }) =>
       readyBy(tasksOfDish(id, dish, known, keepWarmMin), serveAt - at),
     ),
-  ];
+  ]);
   return {
     tasks,
     evening: {

@@ -35,6 +35,8 @@ export interface FormulaTask extends PlanTask {
   readonly warms?: true;
   /** Somebody begins it, and then it needs nobody: nuts go into their water. */
   readonly begins?: true;
+  /** The shared jar is washed before the pot. */
+  readonly washes?: true;
   /** Loads that a jar takes it in, where one does not hold it. */
   readonly loads?: number;
   /** It is done to the whole dish. */
