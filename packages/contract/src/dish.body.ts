@@ -15,7 +15,7 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { dishLimits } from './dish-limits.js';
-import { AreParts, IsBetween, IsIngredientId, IsPart, IsPortions, MayBeAbsent } from './field.js';
+import { all, AreParts, IsBetween, IsIngredientId, IsPart, IsPortions, MayBeAbsent } from './field.js';
 import { PeopleAsked } from './who-can-eat.body.js';
 import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.body.js';
@@ -135,6 +135,22 @@ export class OvenStageInput {
   fan?: boolean;
 }
 
+/** Stretches in the oven, first to last. */
+export const AreOvenStages = (): PropertyDecorator =>
+  all(
+    MayBeAbsent(),
+    IsArray({ message: 'Send the stretches in the oven as a list.' }),
+    ArrayMaxSize(dishLimits.stages, { message: `At most ${dishLimits.stages} stretches in the oven.` }),
+    AreParts(),
+    Type(() => OvenStageInput),
+  );
+/** min that it rests after the oven. */
+export const IsRest = (): PropertyDecorator =>
+  all(MayBeAbsent(), IsBetween('The rest', 0, dishLimits.minutes, 'minutes'));
+/** °C as it goes into the oven. */
+export const IsGoingInAt = (): PropertyDecorator =>
+  all(MayBeAbsent(), IsBetween('The temperature it goes in with', -20, 100, '°C'));
+
 /** A dish of several parts before it is made; nothing of it is kept. */
 export class DishRequest extends PeopleAsked {
   @IsDefined({ message: 'Say which vessel it is made in: its shape, its size and its depth.' })
@@ -160,21 +176,11 @@ export class DishRequest extends PeopleAsked {
   @Type(() => LayerInput)
   layers?: LayerInput[];
 
-  @MayBeAbsent()
-  @IsArray({ message: 'Send the stretches in the oven as a list.' })
-  @ArrayMaxSize(dishLimits.stages, { message: `At most ${dishLimits.stages} stretches in the oven.` })
-  @AreParts()
-  @Type(() => OvenStageInput)
-  oven?: OvenStageInput[];
-
-  @MayBeAbsent()
-  @IsBetween('The rest', 0, dishLimits.minutes, 'minutes')
-  restMin?: number;
+  @AreOvenStages() oven?: OvenStageInput[];
+  @IsRest() restMin?: number;
 
   /** °C as it goes into the oven; 20 where nothing is said. */
-  @MayBeAbsent()
-  @IsBetween('The temperature it goes in with', -20, 100, '°C')
-  fromC?: number;
+  @IsGoingInAt() fromC?: number;
 
   /** Portions it is divided into; 1 when left out. */
   @IsPortions()

@@ -10,7 +10,15 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { dishLimits } from './dish-limits.js';
-import { DishPartBase, LayerInput, OvenStageInput, VesselInput } from './dish.body.js';
+import {
+  AreOvenStages,
+  DishPartBase,
+  IsGoingInAt,
+  IsRest,
+  LayerInput,
+  OvenStageInput,
+  VesselInput,
+} from './dish.body.js';
 import { AreParts, IsBetween, IsName, IsPart, IsPortions, IsVersion, MayBeAbsent } from './field.js';
 
 /** A vessel as a dish keeps it, with the name it goes by in the house. */
@@ -92,21 +100,11 @@ export class KeptDishBody {
   @Type(() => KeptLayerInput)
   layers?: KeptLayerInput[];
 
-  @MayBeAbsent()
-  @IsArray({ message: 'Send the stretches in the oven as a list.' })
-  @ArrayMaxSize(dishLimits.stages, { message: `At most ${dishLimits.stages} stretches in the oven.` })
-  @AreParts()
-  @Type(() => OvenStageInput)
-  oven?: OvenStageInput[];
-
-  @MayBeAbsent()
-  @IsBetween('The rest', 0, dishLimits.minutes, 'minutes')
-  restMin?: number;
+  @AreOvenStages() oven?: OvenStageInput[];
+  @IsRest() restMin?: number;
 
   /** °C as it goes into the oven. */
-  @MayBeAbsent()
-  @IsBetween('The temperature it goes in with', -20, 100, '°C')
-  fromC?: number;
+  @IsGoingInAt() fromC?: number;
 }
 
 /** The same, changed from the version that was read. */

@@ -1,42 +1,16 @@
 import type { WrittenDish } from '@alterum/core';
 import { CalendarClock, Ellipsis, Redo2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useHousehold } from '../household/household-store';
 import { sayFailure } from '../notices/notices';
 import { queries, read } from '../server/queries';
 import { Button } from '../ui/button';
 import { MenuItem } from '../ui/menu';
+import { NameField } from '../ui/name-field';
 import { MenuOnDemand } from '../ui/on-demand';
 import { DISH_NAME, deleteDish, duplicateDish } from './dish-actions';
 import { dishSaving } from './dish-saving';
 import { changeDish, redoDish, undoDish, useOpenDish } from './dish-store';
-
-const LONGEST_NAME = 120;
-
-function NameField({ name }: { readonly name: string }) {
-  const [draft, setDraft] = useState<string>();
-  const commit = () => {
-    const next = draft?.trim();
-    setDraft(undefined);
-    if (next && next !== name) changeDish((dish) => ({ ...dish, name: next }));
-  };
-  return (
-    <input
-      id={DISH_NAME}
-      aria-label="Name of the dish"
-      value={draft ?? name}
-      maxLength={LONGEST_NAME}
-      onChange={(event) => setDraft(event.target.value)}
-      onBlur={commit}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') event.currentTarget.blur();
-        if (event.key === 'Escape') setDraft(undefined);
-      }}
-      className="w-full min-w-0 rounded-md border border-transparent bg-transparent px-1 font-display text-[25px] leading-8 font-extrabold tracking-tight hover:border-hair focus:bg-glaze"
-    />
-  );
-}
 
 /** Whether it is cooked tonight; one press changes it. */
 function TonightButton({ id }: { readonly id: string }) {
@@ -68,7 +42,12 @@ export function DishTitle({ dish }: { readonly dish: WrittenDish }) {
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <div className="min-w-0 flex-1 basis-52">
         <h1 className="sr-only">{dish.name}</h1>
-        <NameField name={dish.name} />
+        <NameField
+          id={DISH_NAME}
+          label="Name of the dish"
+          name={dish.name}
+          rename={(name) => changeDish((now) => ({ ...now, name }))}
+        />
       </div>
       <div className="flex flex-wrap gap-1.5">
         <TonightButton id={id} />

@@ -14,7 +14,15 @@ const json = (body: unknown, status = 200) => ({
   headers: new Headers({ 'content-type': 'application/json' }),
   text: () => Promise.resolve(JSON.stringify(body)),
 });
-const view = { law: 'eu', lawChosen: true, kitchen: null, evening: null, pots: [], versions: null };
+const view = {
+  law: 'eu',
+  lawChosen: true,
+  kitchen: null,
+  evening: null,
+  pots: [],
+  dishes: [],
+  versions: null,
+};
 const settled = () => new Promise((resolve) => setTimeout(resolve, 20));
 
 beforeEach(() => {
@@ -86,4 +94,32 @@ test('a formula that was put away is no pot any more, and stays kept until somet
   expect(useHousehold.getState().pots).toEqual([{ formula: 'here', tools: ['jar'], washedBefore: true }]);
   expect(useHousehold.getState().named.get('here')?.name).toBe('Here');
   expect(sent.every(({ body }) => body === undefined)).toBe(true);
+});
+
+test('pots alone leave the dishes; a dish that waits to be said goes along with the pots said after it', async () => {
+  const pot = { formula: 'a', tools: [], washedBefore: false };
+  useHousehold.getState().cook([pot]);
+  await settled();
+  expect(sent.at(-1)?.body).toEqual({ pots: [pot] });
+  answers = () => Promise.reject(new TypeError('away'));
+  useHousehold.getState().cookDishes([{ dish: 'd', serveAt: 1110 }]);
+  await settled();
+  useHousehold.getState().cook([]);
+  await settled();
+  answers = () => json(view);
+  sent = [];
+  await keepHousehold();
+  expect(sent.map(({ body }) => body)).toEqual([{ pots: [], dishes: [{ dish: 'd', serveAt: 1110 }] }]);
+});
+
+test('dishes of tonight come with what is in them; one that was put away is none', async () => {
+  answers = (path) =>
+    path === '/api/household'
+      ? json({ ...view, dishes: [{ dish: 'bake' }, { dish: 'away' }] })
+      : path.endsWith('/bake')
+        ? json({ id: 'bake', name: 'Bake' })
+        : json({ status: 404, detail: 'gone' }, 404);
+  await loadHousehold();
+  expect(useHousehold.getState().dishes).toEqual([{ dish: 'bake' }]);
+  expect(useHousehold.getState().keptDishes.get('bake')?.name).toBe('Bake');
 });

@@ -153,7 +153,9 @@ export const useHousehold = create<HouseholdState>()((set, get) => ({
   },
   cook: (pots) => {
     set({ pots });
-    keep('tonight', { pots, dishes: get().dishes });
+    // What is not said of dishes leaves them; what waits to be said of them goes along.
+    const waits = 'dishes' in (waiting.get('tonight') ?? {});
+    keep('tonight', { pots, ...(waits ? { dishes: get().dishes } : {}) });
   },
   cookDishes: (dishes) => {
     set({ dishes });

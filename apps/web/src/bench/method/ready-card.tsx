@@ -1,17 +1,14 @@
 import {
-  changed,
   gramsOf,
   isDoneTo,
   kindOf,
   madeReady,
   type Line,
   type Method,
-  type OperationChange,
   operationKindIds,
   type OperationKindId,
   readyYield,
 } from '@alterum/core';
-import { Trash2 } from 'lucide-react';
 import { findIngredient } from '../../household/house-larder';
 import { take } from '../../open-formula/bench-store';
 import { Button } from '../../ui/button';
@@ -19,7 +16,7 @@ import { Choice } from '../../ui/choice';
 import { gramsText } from '../../words/number-text';
 import { shortName } from '../../words/method-words';
 import { changeReady } from '../../open-formula/method-edits';
-import { OperationFields } from '../../operation/operation-fields';
+import { ReadyList } from '../../operation/ready-list';
 
 /** Kinds of work on one thing alone. */
 const lineKinds: readonly OperationKindId[] = operationKindIds.filter(
@@ -60,32 +57,10 @@ function Weights({ line, ready }: { readonly line: Line; readonly ready: Method 
 export default function ReadyCard({ line, ready }: { readonly line: Line; readonly ready: Method }) {
   const ingredient = findIngredient(line.ingredient);
   const set = (next: Method, gesture?: string) => changeReady(line, next, gesture);
-  const changeAt = (at: number, change: OperationChange, gesture?: string) =>
-    set(changed(ready, at, change), gesture);
   return (
     <div className="text-[15px]">
       <h3 className="mb-1.5 text-base">Make ready: {shortName(line)}</h3>
-      <ol className="space-y-2">
-        {ready.map((operation, at) => (
-          <li key={at} className="border-b border-hair pb-2 last:border-b-0">
-            <div className="flex items-center justify-between">
-              <b>{kindOf(operation.kind).name}</b>
-              <button
-                type="button"
-                className="tap-coarse grid size-7 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink"
-                aria-label={`Leave out: ${kindOf(operation.kind).name.toLowerCase()} ${shortName(line)}`}
-                onClick={() => set(ready.filter((_, k) => k !== at))}
-              >
-                <Trash2 size={16} aria-hidden />
-              </button>
-            </div>
-            <OperationFields
-              operation={operation}
-              change={(change, gesture) => changeAt(at, change, gesture)}
-            />
-          </li>
-        ))}
-      </ol>
+      <ReadyList name={shortName(line)} ready={ready} set={set} />
       {ready.length === 0 && <p>Nothing is done to it: it goes in as it is.</p>}
       <Weights line={line} ready={ready} />
       <div className="mt-2 flex flex-wrap gap-1.5 border-t border-hair pt-2">

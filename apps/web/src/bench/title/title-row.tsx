@@ -1,8 +1,9 @@
 import { anotherFamily, families, familyNames, type Family } from '@alterum/core';
 import { Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
-import { memo, useDeferredValue, useState } from 'react';
+import { memo, useDeferredValue } from 'react';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
+import { NameField } from '../../ui/name-field';
 import { MenuOnDemand, PopoverOnDemand } from '../../ui/on-demand';
 import { ScrubNumber } from '../../ui/scrub-number';
 import { redoOnBench, take, undoOnBench, useBench, useBenchPart } from '../../open-formula/bench-store';
@@ -16,32 +17,7 @@ import { part } from '../../ui/part';
 const CautionsCard = part(() => import('../people/cautions-card'), <p>Looking …</p>);
 const FormulaMenu = part(() => import('./formula-menu'));
 
-const LONGEST_NAME = 120;
 const familyOptions = families.map((value: Family) => ({ value, label: familyNames[value] }));
-
-function NameField({ name }: { readonly name: string }) {
-  const [draft, setDraft] = useState<string>();
-  const commit = () => {
-    const next = draft?.trim();
-    setDraft(undefined);
-    if (next && next !== name) take({ step: 'rename', name: next });
-  };
-  return (
-    <input
-      id={NAME}
-      aria-label="Name of the formula"
-      value={draft ?? name}
-      maxLength={LONGEST_NAME}
-      onChange={(event) => setDraft(event.target.value)}
-      onBlur={commit}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter') event.currentTarget.blur();
-        if (event.key === 'Escape') setDraft(undefined);
-      }}
-      className="w-full min-w-0 rounded-md border border-transparent bg-transparent px-1 font-display text-[25px] font-extrabold leading-8 tracking-tight hover:border-hair focus:bg-glaze"
-    />
-  );
-}
 
 function MoreButton({ id }: { readonly id: string }) {
   const trigger = (
@@ -98,7 +74,12 @@ export const TitleRow = memo(function TitleRow() {
       <FormulaBowl />
       <div className="min-w-0 flex-1 basis-44">
         <h1 className="sr-only">{name}</h1>
-        <NameField name={name} />
+        <NameField
+          id={NAME}
+          label="Name of the formula"
+          name={name}
+          rename={(next) => take({ step: 'rename', name: next })}
+        />
         <div className="flex flex-wrap items-baseline gap-x-1 text-sm text-soft">
           <Choice
             label="Kind"
