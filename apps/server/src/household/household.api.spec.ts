@@ -1,10 +1,17 @@
 import type { HouseholdView, UsedIngredientView } from '@alterum/contract';
-import { type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
+import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
 
 let server: KitchenServer;
 let formulas: readonly string[];
 beforeAll(async () => {
-  server = await startKitchenServer({ demo: true });
+  // Of the demonstration household an evening is chosen already.
+  server = await startKitchenServer();
+  for (const name of ['Base', 'Beside', 'Spread'])
+    await server
+      .ask()
+      .post('/api/formulas')
+      .send({ ...cashewSauce, name })
+      .expect(201);
   formulas = ((await server.ask().get('/api/formulas')).body as { id: string }[]).map(({ id }) => id);
 });
 afterAll(() => server.close());
