@@ -74,8 +74,7 @@ const compare = async (page) => {
 };
 const pots = async (page) => {
   await page.getByRole('tab', { name: 'Pots of tonight' }).click();
-  for (const name of ['Flatbread melt', 'Table spread'])
-    await page.getByRole('checkbox', { name }).check();
+  for (const name of ['Flatbread melt', 'Table spread']) await page.getByRole('checkbox', { name }).check();
 };
 /** A backup of this kitchen, looked at from one that lacks what was made since. */
 const restore = async (page) => {

@@ -52,6 +52,11 @@ export const anchors: readonly Anchor[] = [
   ...dishAnchors,
 ];
 
-const held: ReadonlySet<string> = new Set([...heldBack.ids, ...heldBack.method.ids, ...heldBack.wider.ids, ...heldBack.dish.ids]);
+const held: ReadonlySet<string> = new Set([
+  ...heldBack.ids,
+  ...heldBack.method.ids,
+  ...heldBack.wider.ids,
+  ...heldBack.dish.ids,
+]);
 /** Whether an anchor was kept out of fitting. */
 export const isHeldBack = (anchor: Anchor): boolean => held.has(anchor.id);

@@ -38,7 +38,9 @@ test.each(plain.map((anchor) => [`${anchor.id} ${anchor.name}`, anchor] as const
 
 test('what was held back is what the seed draws, a third of all, and none of it was seen by the reference computation', () => {
   expect(drawHeldBack(laterAnchors, heldBack.count, heldBack.seed)).toEqual(heldBack.ids);
-  expect(heldBack.count).toBe(Math.round((anchors.length - methodAnchors.length - widerAnchors.length - dishAnchors.length) / 3));
+  expect(heldBack.count).toBe(
+    Math.round((anchors.length - methodAnchors.length - widerAnchors.length - dishAnchors.length) / 3),
+  );
   expect(drawHeldBack(methodAnchors, heldBack.method.count, heldBack.method.seed)).toEqual(
     heldBack.method.ids,
   );
