@@ -31,15 +31,22 @@ function orders(tasks: readonly PlanTask[]): (a: string, b: string) => boolean {
   return (a, b) => visit(b).has(a) || visit(a).has(b);
 }
 
+/** min that no evening takes longer than, one thing after the other. */
+const longestOf = ({ tasks }: Evening): number =>
+  tasks.reduce((sum, task) => sum + lengthOf(task), 0) +
+  tasks.flatMap(({ after }) => after).reduce((sum, { least }) => sum + least, 0);
+
+/** What a minute of waiting counts: as much as the longest span. */
+const weightOf = (evening: Evening): number => longestOf(evening) + 1;
+
 /**
  * An evening as a mixed-integer programme in the LP format. `u` is how long before serving a task begins, min; the objective counts waiting
  * first. Nothing of it is shared with the planner.
  */
-function programmeOf({ tasks, machines, cooks }: Evening, no: number): string {
-  const d = tasks.map(lengthOf),
-    most =
-      d.reduce((sum, min) => sum + min, 0) +
-      tasks.flatMap(({ after }) => after).reduce((sum, { least }) => sum + least, 0);
+function programmeOf(evening: Evening, no: number): string {
+  const { tasks, machines, cooks } = evening,
+    d = tasks.map(lengthOf),
+    most = longestOf(evening);
   const at = new Map(tasks.map(({ id }, i) => [id, i]));
   const rows: string[] = [],
     bounds: string[] = [],
@@ -104,7 +111,7 @@ function programmeOf({ tasks, machines, cooks }: Evening, no: number): string {
     cooks.length,
     () => false,
   );
-  const waiting = waits.map((name) => `${most + 1} ${name}`).join(' + ');
+  const waiting = waits.map((name) => `${weightOf(evening)} ${name}`).join(' + ');
   rows.push(`${[waiting, 'span'].filter(Boolean).join(' + ')} <= ${no}`);
   return [
     'Minimize',
@@ -117,12 +124,6 @@ function programmeOf({ tasks, machines, cooks }: Evening, no: number): string {
     'End',
   ].join('\n');
 }
-
-/** Waiting that one programme counts a minute of as much as the longest span. */
-const weightOf = ({ tasks }: Evening): number =>
-  1 +
-  tasks.reduce((sum, task) => sum + lengthOf(task), 0) +
-  tasks.flatMap(({ after }) => after).reduce((sum, { least }) => sum + least, 0);
 
 /** Plans of evenings of every size against the best that a mixed-integer solver proves, within its time. */
 export async function benchOptimum(): Promise<readonly Result[]> {

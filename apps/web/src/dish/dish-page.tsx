@@ -119,7 +119,7 @@ export function Component() {
                 {message}
               </p>
             ))}
-            {report && <DishPicture dish={shown} report={report} parts={worked.parts} />}
+            {report && <DishPicture dish={shown} read={worked} report={report} />}
           </section>
           {report && <MoisturePanel dish={shown} report={report} parts={worked.parts} />}
           <DishPeople dish={shown} read={worked} eaters={eaters} />

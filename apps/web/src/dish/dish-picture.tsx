@@ -1,4 +1,4 @@
-import type { DishReport, ReadPart, WrittenDish } from '@alterum/core';
+import type { DishReport, ReadDish, WrittenDish } from '@alterum/core';
 import { layering } from '@alterum/core';
 import { useSize } from '../chart/use-size';
 import { gramsText } from '../words/number-text';
@@ -16,16 +16,15 @@ const HEIGHT = 250,
 
 interface PictureProps {
   readonly dish: WrittenDish;
+  readonly read: ReadDish;
   readonly report: DishReport;
-  readonly parts: readonly ReadPart[];
 }
 
 /** The dish cut open, its height to scale: what lies where, how thick and how much; the same stands in the list of layers. */
-export function DishPicture({ dish, report, parts }: PictureProps) {
+export function DishPicture({ dish, read: { laid, parts }, report }: PictureProps) {
   const [ref, size] = useSize<HTMLDivElement>();
   const width = size?.width ?? 0;
-  const there = dish.layers.filter(({ component }) => parts.some((part) => part.component.id === component));
-  const layers = there.map(({ id }, i) => ({ id, mm: report.layers[i]?.mm ?? 0 }));
+  const layers = laid.map(({ id }, i) => ({ id, mm: report.layers[i]?.mm ?? 0 }));
   const inside = Math.max(LEAST, width - LEFT - WORDS - 2 * WALL - 12);
   const height = Math.max(HEIGHT, layers.length * APART + TOP);
   const drawn = drawnDish(layers, {
@@ -55,7 +54,7 @@ export function DishPicture({ dish, report, parts }: PictureProps) {
             </g>
           ))}
           {drawn.layers.map(({ id, y, height: high, wordsAt }) => {
-            const at = there.findIndex((layer) => layer.id === id),
+            const at = laid.findIndex((layer) => layer.id === id),
               layer = report.layers[at],
               part = parts.find((one) => one.component.id === layer?.component),
               written = dish.parts.find((one) => one.id === layer?.component);

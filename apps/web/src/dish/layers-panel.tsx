@@ -1,6 +1,7 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import { dishLimits } from '@alterum/contract/convert';
 import {
   amountOfLayer,
   type DishLayer,
@@ -25,8 +26,11 @@ import { gramStep, gramsText } from '../words/number-text';
 import { changeDish } from './dish-store';
 import { partName, shareText } from './names';
 
-const MOST_LAYERS = 40;
-const most: Readonly<Record<LayerAmount['by'], number>> = { grams: 20_000, mm: 200, share: 100 };
+const most: Readonly<Record<LayerAmount['by'], number>> = {
+  grams: dishLimits.grams,
+  mm: dishLimits.mm,
+  share: 100,
+};
 const units: Readonly<Record<LayerAmount['by'], string>> = { grams: 'g', mm: 'mm', share: '' };
 
 const gripOf = (id: string): string => `layer-grip-${id}`;
@@ -149,7 +153,7 @@ function LayerRow({ layer, dish, laid, density, spread }: RowProps) {
       <button
         type="button"
         aria-label={`One more layer of ${name} above it`}
-        disabled={dish.layers.length >= MOST_LAYERS}
+        disabled={dish.layers.length >= dishLimits.layers}
         onClick={() =>
           changeDish((now) => layerAdded(now, { id: nanoid(10), component: layer.component }, layer.id))
         }
@@ -173,10 +177,7 @@ function LayerRow({ layer, dish, laid, density, spread }: RowProps) {
 export function LayersPanel({ dish, read }: { readonly dish: WrittenDish; readonly read: ReadDish }) {
   const sensors = useSortingSensors();
   const ids = [...dish.layers].reverse();
-  const there = dish.layers.filter(({ component }) =>
-    read.parts.some((part) => part.component.id === component),
-  );
-  const laidOf = (id: string) => read.report?.layers[there.findIndex((layer) => layer.id === id)];
+  const laidOf = (id: string) => read.report?.layers[read.laid.findIndex((layer) => layer.id === id)];
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (over) changeDish((now) => layerMoved(now, String(active.id), String(over.id)));
   };
@@ -208,7 +209,7 @@ export function LayersPanel({ dish, read }: { readonly dish: WrittenDish; readon
       {dish.layers.length === 0 && (
         <p className="text-soft">Nothing is laid yet: what is added above comes in at the top.</p>
       )}
-      {dish.parts.length > 0 && dish.layers.length < MOST_LAYERS && (
+      {dish.parts.length > 0 && dish.layers.length < dishLimits.layers && (
         <Choice
           label="One more layer on top"
           value=""

@@ -1,4 +1,5 @@
 import { type Cover, ovenCovers, type OvenStage, type WrittenDish } from '@alterum/core';
+import { dishLimits } from '@alterum/contract/convert';
 import { Plus, Trash2 } from 'lucide-react';
 import { useHousehold } from '../household/household-store';
 import { Button } from '../ui/button';
@@ -13,7 +14,6 @@ const coverNames: Readonly<Record<Cover, string>> = {
   lid: 'under a lid',
   foil: 'under foil',
 };
-const MOST = 8;
 const usual: OvenStage = { temperatureC: 190, minutes: 15, cover: 'open', fan: false };
 
 const toF = (c: number): number => Math.round((c * 9) / 5 + 32);
@@ -88,7 +88,7 @@ export function OvenFields({ dish }: { readonly dish: WrittenDish }) {
           <StageRow key={at} stage={stage} at={at} />
         ))}
       </ol>
-      {dish.oven.length < MOST && (
+      {dish.oven.length < dishLimits.stages && (
         <Button
           look="bare"
           onClick={() =>

@@ -1,3 +1,4 @@
+import { dishLimits } from '@alterum/contract/convert';
 import {
   type DishPart,
   partChanged,
@@ -19,7 +20,6 @@ import { partName } from './names';
 import { PartSupply } from './part-supply';
 
 const PartReady = fetched(() => import('./part-ready'), <p>Looking …</p>);
-const MOST_G = 20_000;
 
 interface PanelProps {
   readonly dish: WrittenDish;
@@ -55,7 +55,7 @@ function PartAmount({
         }
         unit="g"
         min={0}
-        max={MOST_G}
+        max={dishLimits.grams}
         step={gramStep}
         placeholder="amount?"
         onChange={(next, gesture) =>

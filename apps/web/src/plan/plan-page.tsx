@@ -2,7 +2,7 @@ import { type PlannedEvening, readMeasured } from '@alterum/core';
 import { CalendarDays, Printer } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useLoaderData } from 'react-router';
-import type { EaterView } from '@alterum/contract';
+import type { DishSummary, EaterView } from '@alterum/contract';
 import { loadHouseLarder } from '../household/house-larder';
 import { loadHousehold, useHousehold } from '../household/household-store';
 import { knowPartsTonight } from '../household/known-to-dish';
@@ -23,18 +23,19 @@ import { WhileCooking } from './while-cooking';
 
 interface PlanData {
   readonly eaters: readonly EaterView[];
+  readonly dishes: readonly DishSummary[];
 }
 
 export async function loader(): Promise<PlanData> {
-  const [eaters] = await Promise.all([
+  const [eaters, dishes] = await Promise.all([
     read(queries.people),
-    readList(queries.wholeFormulas('')),
     read(queries.dishes),
+    readList(queries.wholeFormulas('')),
     loadHouseLarder(),
     loadHousehold(),
   ]);
   await knowPartsTonight();
-  return { eaters: eaters.filter((eater) => eater.eatsTonight) };
+  return { eaters: eaters.filter((eater) => eater.eatsTonight), dishes };
 }
 
 const LOOK_AT_CLOCK_MS = 20_000;
@@ -133,7 +134,7 @@ export function Component() {
     larder = useHousehold((household) => household.larder),
     sauces = useHousehold((household) => household.sauces);
   const base = useHousehold((household) => household.versions.base);
-  const { eaters } = useLoaderData<PlanData>();
+  const { eaters, dishes } = useLoaderData<PlanData>();
   const now = useNow();
   const pots = useMemo(
     () => [...potsOf(chosen, named), ...dishesOf(chosenDishes, keptDishes)],
@@ -186,7 +187,7 @@ export function Component() {
           </span>
         )}
       </div>
-      <PotsChosen pots={pots} />
+      <PotsChosen pots={pots} kept={dishes} />
       <KitchenTonight />
       {pots.length === 0 && (
         <p className="plate mt-3 p-5">

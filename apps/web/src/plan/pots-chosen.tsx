@@ -1,6 +1,5 @@
 import { dishOfContent } from '@alterum/contract/convert';
 import { X } from 'lucide-react';
-import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { DishSummary } from '@alterum/contract';
 import { useFoundFormulas } from '../formula-list/use-found-formulas';
@@ -75,20 +74,17 @@ function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: num
   );
 }
 
-/** The dishes of this kitchen, by name. */
-function useDishes(): readonly DishSummary[] {
-  const [dishes, setDishes] = useState<readonly DishSummary[]>([]);
-  useEffect(() => {
-    read(queries.dishes).then(setDishes, sayFailure);
-  }, []);
-  return dishes;
+interface PotsChosenProps {
+  readonly pots: readonly PotTonightPlanned[];
+  /** The dishes of this kitchen, by name. */
+  readonly kept: readonly DishSummary[];
 }
 
 /** What is cooked tonight: the same as at the Table, where tools and the order of work are said. */
-export function PotsChosen({ pots }: { readonly pots: readonly PotTonightPlanned[] }) {
+export function PotsChosen({ pots, kept }: PotsChosenProps) {
   const { entries } = useFoundFormulas(queries.wholeFormulas);
   const { pots: chosen, dishes: chosenDishes, know, knowDish, cook, cookDishes } = useHousehold();
-  const dishes = useDishes().filter(({ id }) => !chosenDishes.some(({ dish }) => dish === id));
+  const dishes = kept.filter(({ id }) => !chosenDishes.some(({ dish }) => dish === id));
   const others = entries.filter(({ id }) => !chosen.some(({ formula }) => formula === id));
   const takeDish = async (id: string) => {
     const view = await read(queries.dish(id));

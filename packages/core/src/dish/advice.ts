@@ -1,5 +1,5 @@
-import type { Method } from '../recipe/method/operation.js';
 import { componentOfIngredient, type DishComponent } from './component.js';
+import { friedFor } from './fried-for.js';
 import { AIMED_AT, moistureEdges } from './moisture.params.js';
 import { bakedWater, type Stack } from './moisture.js';
 import { type MoistureWord, moistureWord } from './moisture-verdict.js';
@@ -82,13 +82,6 @@ const most = {
 function friedLonger(stack: Stack, { id, plain }: DishComponent): Remedy | undefined {
   if (!plain?.ingredient.handling?.frying) return undefined;
   const { ingredient, weighedG, ready } = plain;
-  const standing = ready.find(({ kind }) => kind === 'fry');
-  const operations = (minutes: number): Method =>
-    standing
-      ? ready.map((one) =>
-          one === standing ? { ...one, minutes: (Number(one.minutes) || 0) + minutes } : one,
-        )
-      : [...ready, { kind: 'fry', minutes, flame: 'medium' }];
   const before = stack.components.get(id)!;
   return {
     kind: 'fry',
@@ -97,7 +90,7 @@ function friedLonger(stack: Stack, { id, plain }: DishComponent): Remedy | undef
     most: most.fryMin,
     at: (minutes) => {
       if (!(minutes > 0)) return stack;
-      const now = componentOfIngredient(id, ingredient, weighedG, operations(minutes), before.name);
+      const now = componentOfIngredient(id, ingredient, weighedG, friedFor(ready, minutes), before.name);
       return withLayers(withComponent(stack, now), id, now.grams / before.grams);
     },
   };

@@ -1,7 +1,7 @@
-import type { MoistureAdvice } from './advice.js';
-import { recovered } from './advice.js';
+import { type MoistureAdvice, recovered } from './advice.js';
 import type { DishReport } from './dish.js';
 import { layeredG } from './dish-portion.js';
+import { friedFor } from './fried-for.js';
 import type { DishLayer, DishPart, WrittenDish } from './written-dish.js';
 
 /** A part that comes in, in a layer of its own at the top. */
@@ -95,14 +95,6 @@ function lessOf(dish: WrittenDish, id: string, factor: number, report: DishRepor
   return partChanged(scaled, id, { grams: Math.round(layeredG(report, id) * factor) });
 }
 
-/** What is fried is fried longer; what is not is fried. */
-const friedFor = ({ ready }: DishPart, minutes: number): DishPart['ready'] => {
-  const at = ready.findIndex(({ kind }) => kind === 'fry');
-  return at < 0
-    ? [...ready, { kind: 'fry', minutes, flame: 'medium' }]
-    : ready.map((one, i) => (i === at ? { ...one, minutes: (Number(one.minutes) || 0) + minutes } : one));
-};
-
 /**
  * The dish with a proposal taken; undefined where it is not the dish that has to change but a sauce in it (water boiled off or stirred in),
  * or where what it is about is gone.
@@ -118,7 +110,7 @@ export function withAdvice(
     case 'rest':
       return { ...dish, restMin: dish.restMin + amount };
     case 'fry':
-      return part && partChanged(dish, part.id, { ready: friedFor(part, amount) });
+      return part && partChanged(dish, part.id, { ready: friedFor(part.ready, amount) });
     case 'uncover':
     case 'cover':
       return { ...dish, oven: recovered(dish.oven, amount, kind === 'uncover') };

@@ -1,6 +1,7 @@
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Formula } from '../formula/formula.js';
 import { type LarderLookup, type LineProblem, recipeOfFormula } from '../formula/recipe-of-formula.js';
+import type { Mixture } from '../predict/mixture/mixture.js';
 import { potAt } from '../predict/pot-at.js';
 import { colourHexOf } from '../predict/predict-pot.js';
 import { celsius, grams } from '../quantity/quantity.js';
@@ -12,6 +13,8 @@ import { componentOfIngredient, componentOfPot, type DishComponent } from './com
 export interface ReadPart {
   readonly component: DishComponent;
   readonly recipe: Recipe;
+  /** The recipe as a pot. */
+  readonly mix: Mixture;
   /** g that the recipe comes to: of a sauce what the formula makes, of a thing what is left of it made ready. */
   readonly madeG: number;
   /** Its colour before it is baked, as #rrggbb. */
@@ -28,6 +31,7 @@ export function partOfRecipe(id: string, name: string, recipe: Recipe, g?: numbe
   return {
     component: componentOfPot(id, name, mix, g),
     recipe,
+    mix,
     madeG: mix.mass,
     hex: colourHexOf(mix),
   };
@@ -65,5 +69,6 @@ export function partOfThing(
     process: uncooked,
     serving: { temperatureC: celsius(COLD_C), storage: 'cool', days: 0 },
   };
-  return { component, recipe, madeG: component.grams, hex: colourHexOf(potAt(recipe).mix) };
+  const { mix } = potAt(recipe);
+  return { component, recipe, mix, madeG: component.grams, hex: colourHexOf(mix) };
 }

@@ -1,6 +1,5 @@
 import { costOf } from '../predict/cost/cost.js';
 import { nutritionOf } from '../predict/nutrition/nutrition.js';
-import { potAt } from '../predict/pot-at.js';
 import type { DishReport } from './dish.js';
 import type { ReadPart } from './dish-part.js';
 
@@ -22,8 +21,7 @@ export const layeredG = ({ layers }: Pick<DishReport, 'layers'>, part: string): 
 /** Nutrition and cost of a portion, by what of each part is in the dish; water that dried is gone from its weight alone. */
 export function portionOfDish(report: DishReport, parts: readonly ReadPart[], portions: number): DishPortion {
   const sum = { energyKcal: 0, fatG: 0, proteinG: 0, saltG: 0, cost: 0 };
-  for (const { component, recipe } of parts) {
-    const { mix } = potAt(recipe);
+  for (const { component, recipe, mix } of parts) {
     const { energyKcal, fat, protein, salt } = nutritionOf(mix);
     const share = mix.mass > 0 ? layeredG(report, component.id) / mix.mass / portions : 0;
     sum.energyKcal += energyKcal * share;

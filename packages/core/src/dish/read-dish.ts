@@ -3,7 +3,7 @@ import type { LarderLookup } from '../formula/recipe-of-formula.js';
 import { type DishReport, reportOnDish } from './dish.js';
 import { partOfFormula, partOfThing, type ReadPart } from './dish-part.js';
 import { type DishPortion, portionOfDish } from './dish-portion.js';
-import { type DishPart, portionsOfDish, type WrittenDish } from './written-dish.js';
+import { type DishLayer, type DishPart, portionsOfDish, type WrittenDish } from './written-dish.js';
 
 /** Something that is missing before a dish can be worked out, or is left out of the figures. */
 export interface DishProblem {
@@ -19,6 +19,8 @@ export interface DishProblem {
 export interface ReadDish {
   readonly parts: readonly ReadPart[];
   readonly problems: readonly DishProblem[];
+  /** Its layers of which something is known: those of the report, in their order. */
+  readonly laid: readonly DishLayer[];
   readonly report: DishReport | undefined;
   readonly portion: DishPortion | undefined;
 }
@@ -79,26 +81,26 @@ export function readDish(dish: WrittenDish, known: KnownToDish): ReadDish {
   const parts = read.flatMap(({ found }) => found ?? []);
   const problems: DishProblem[] = read.flatMap((one) => one.problems);
   const there = new Set(parts.map(({ component }) => component.id));
-  const layers = dish.layers.filter(({ component }) => there.has(component));
+  const laid = dish.layers.filter(({ component }) => there.has(component));
   const portions = portionsOfDish(dish);
   const stop = (field: DishProblem['field'], message: string) =>
     problems.push({ field, stops: true, message });
   if (!dish.vessel) stop('vessel', 'Choose what it is made in: without a vessel no layer has a height.');
   if (!(portions > 0)) stop('portions', 'Somebody has to eat it: give it portions, or name who eats.');
-  if (layers.length === 0)
+  if (laid.length === 0)
     stop(
       'layers',
       dish.parts.length === 0 ? 'Add a sauce or a thing to begin.' : 'Put at least one part into the dish.',
     );
-  if (!dish.vessel || !(portions > 0) || layers.length === 0)
-    return { parts, problems, report: undefined, portion: undefined };
+  if (!dish.vessel || !(portions > 0) || laid.length === 0)
+    return { parts, problems, laid, report: undefined, portion: undefined };
   const report = reportOnDish({
     vessel: dish.vessel,
     components: parts.map(({ component }) => component),
-    layers,
+    layers: laid,
     oven: dish.oven,
     restMin: dish.restMin,
     fromC: dish.fromC,
   });
-  return { parts, problems, report, portion: portionOfDish(report, parts, portions) };
+  return { parts, problems, laid, report, portion: portionOfDish(report, parts, portions) };
 }
