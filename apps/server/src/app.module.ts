@@ -4,6 +4,7 @@ import { BackupModule } from './backup/backup.module.js';
 import { SavedBriefModule } from './brief/saved-brief.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { DishModule } from './dish/dish.module.js';
+import { EveningModule } from './evening/evening.module.js';
 import { EaterModule } from './eater/eater.module.js';
 import { FormulaModule } from './formula/formula.module.js';
 import { HouseholdModule } from './household/household.module.js';
@@ -30,6 +31,7 @@ import { ormConfig } from './storage/orm.config.js';
     OwnIngredientModule,
     SavedBriefModule,
     DishModule,
+    EveningModule,
     EaterModule,
     LabelModule,
     HouseholdModule,

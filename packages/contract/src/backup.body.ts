@@ -21,6 +21,7 @@ import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, IsVersion, Ma
 import { FormulaBody } from './formula.body.js';
 import { EveningBody, LawBody, TonightBody, VersionsBody } from './household.body.js';
 import { KeptDishBody } from './kept-dish.body.js';
+import { KeptEveningBody } from './kept-evening.body.js';
 import { LABEL_LIMIT } from './label.body.js';
 import { OwnIngredientBody } from './own-ingredient.body.js';
 import { TaughtWordBody } from './taught-word.body.js';
@@ -32,13 +33,14 @@ export const HERE = 'here';
 /** What the first field of a backup says. */
 export const BACKUP_FORMAT = 'alterum-kitchen';
 /** Grows when a backup means something else than before; an older reader refuses a newer one. */
-export const BACKUP_VERSION = 3;
+export const BACKUP_VERSION = 4;
 
 /** Most entries of each kind, far above any kitchen’s. */
 export const backupLimits = {
   vessels: 1000,
   formulas: 50_000,
   dishes: 10_000,
+  evenings: 5000,
   versions: 1000,
   people: 1000,
   ownIngredients: 10_000,
@@ -105,6 +107,14 @@ export class BackupDish extends KeptDishBody {
   @IsId() id!: string;
   @IsVersion() version!: number;
   @IsWhen('When it was made') createdAt!: string;
+  @IsWhen('When it was changed') updatedAt!: string;
+  @IsPutAway() putAwayAt?: string | null;
+}
+
+/** An evening that is kept to be cooked again. */
+export class BackupEvening extends KeptEveningBody {
+  @IsId() id!: string;
+  @IsVersion() version!: number;
   @IsWhen('When it was changed') updatedAt!: string;
   @IsPutAway() putAwayAt?: string | null;
 }
@@ -206,6 +216,7 @@ export const backupKinds = [
   'vessels',
   'formulas',
   'dishes',
+  'evenings',
   'household',
 ] as const;
 export type BackupKind = (typeof backupKinds)[number];
@@ -216,6 +227,7 @@ export const kindsSinceTheFirst: Readonly<Partial<Record<BackupKind, number>>> =
   household: 2,
   vessels: 3,
   dishes: 3,
+  evenings: 4,
 };
 
 const IsListOf = (kind: BackupKind, type: () => new () => object): PropertyDecorator =>
@@ -250,6 +262,7 @@ export class BackupDocument {
   @IsListOf('formulas', () => BackupFormula) formulas!: BackupFormula[];
   @MayBeListOf('vessels', () => BackupVessel) vessels?: BackupVessel[];
   @MayBeListOf('dishes', () => BackupDish) dishes?: BackupDish[];
+  @MayBeListOf('evenings', () => BackupEvening) evenings?: BackupEvening[];
   @MayBeListOf('household', () => BackupHousehold) household?: BackupHousehold[];
 }
 

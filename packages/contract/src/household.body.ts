@@ -5,15 +5,17 @@ import {
   ArrayUnique,
   IsArray,
   IsBoolean,
+  IsDateString,
   IsIn,
   IsInt,
   IsString,
+  Matches,
   MaxLength,
   ValidateIf,
 } from 'class-validator';
 import { eveningLimits } from './evening-limits.js';
 import { requestLimits } from './kitchen-limits.js';
-import { all, AreParts, IsBetween, IsIngredientId, IsName, MayBeAbsent } from './field.js';
+import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, MayBeAbsent } from './field.js';
 
 /** Which law’s list of allergens a household reads on its packs. */
 export const laws = ['eu', 'us'] as const;
@@ -30,8 +32,72 @@ export class KitchenBody {
   kitchen!: Kitchen;
 }
 
+/** min after midnight. */
+const IsMinuteOfDay = (what: string): PropertyDecorator => IsBetween(what, 0, 1439, 'minutes after midnight');
+
+/** Somebody who cooks, and when they are there; all day where that is not said. */
+export class CookInput {
+  @IsName('Give the cook a name.', 60) name!: string;
+
+  @MayBeAbsent()
+  @IsMinuteOfDay('When the cook comes')
+  from?: number;
+
+  @MayBeAbsent()
+  @IsMinuteOfDay('When the cook leaves')
+  to?: number;
+}
+
+/** What is bought before it is cooked, and when the shop is open. */
+export class ShopInput {
+  @IsMinuteOfDay('When the shop opens') from!: number;
+  @IsMinuteOfDay('When the shop closes') to!: number;
+
+  /** min there, in it and back. */
+  @IsBetween('The time to shop', 1, eveningLimits.shopping, 'minutes')
+  minutes!: number;
+
+  @IsArray({ message: 'What is bought is a list of ingredients.' })
+  @ArrayMaxSize(eveningLimits.buys, { message: `At most ${eveningLimits.buys} things are bought.` })
+  @ArrayUnique({ message: 'Each thing is bought once.' })
+  @IsString({ each: true, message: 'What is bought is named by its larder id.' })
+  @MaxLength(120, { each: true, message: 'The ingredient id is too long.' })
+  buys!: string[];
+}
+
+/** A day, "2026-11-27". */
+export const IsDay = (what: string): PropertyDecorator =>
+  all(
+    Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, {
+      message: `${what} must be a day such as “2026-11-27”.`,
+    }),
+    IsDateString({ strict: true }, { message: `${what} must be a day that there is.` }),
+  );
+
 /** When it is eaten, and what the kitchen has for it. */
 export class EveningBody {
+  /** The day on which it is eaten; left out, or gone by, it is the day that it is. */
+  @MayBeAbsent()
+  @IsDay('The day')
+  day?: string;
+
+  /** Who cooks, by name; as many as `cooks`, or nobody is named. */
+  @MayBeAbsent()
+  @IsArray({ message: 'Who cooks is a list of cooks.' })
+  @ArrayMaxSize(eveningLimits.cooks, { message: `At most ${eveningLimits.cooks} cooks fit into a kitchen.` })
+  @ArrayUnique((cook: CookInput | null) => cook?.name.trim(), {
+    message: 'Each cook has a name of their own.',
+  })
+  @AreParts()
+  @Type(() => CookInput)
+  named?: CookInput[];
+
+  /** Left out, nothing is bought. */
+  @MayBeAbsent()
+  @IsPart()
+  @Type(() => ShopInput)
+  shop?: ShopInput;
+
   /** min after midnight. */
   @IsBetween('When it is on the table', 0, 1439, 'minutes after midnight')
   serveAt!: number;
@@ -48,7 +114,7 @@ export class EveningBody {
   @IsInt({ message: 'Blenders are counted.' })
   blenders!: number;
 
-  @IsBetween('The cooks', 1, 6)
+  @IsBetween('The cooks', 1, eveningLimits.cooks)
   @IsInt({ message: 'Cooks are counted.' })
   cooks!: number;
 
@@ -60,6 +126,9 @@ export class EveningBody {
 /** min after midnight at which it is eaten; left out where that is with everything else. */
 const IsEatenAt = (): PropertyDecorator =>
   all(MayBeAbsent(), IsBetween('When it is eaten', 0, 1439, 'minutes after midnight'));
+
+/** The cook who makes it; left out, whoever is free. */
+const IsMadeBy = (): PropertyDecorator => all(MayBeAbsent(), IsName('Say who makes it.', 60));
 
 /** A formula that is cooked tonight. */
 export class PotTonight {
@@ -76,6 +145,7 @@ export class PotTonight {
   washedBefore!: boolean;
 
   @IsEatenAt() serveAt?: number;
+  @IsMadeBy() cook?: string;
 }
 
 /** A dish that is cooked tonight. */
@@ -85,6 +155,7 @@ export class DishTonight {
   dish!: string;
 
   @IsEatenAt() serveAt?: number;
+  @IsMadeBy() cook?: string;
 }
 
 /** What is cooked tonight, in the order of work. */

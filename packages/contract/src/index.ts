@@ -15,6 +15,7 @@ export {
   BackupHousehold,
   BackupPerson,
   BackupDish,
+  BackupEvening,
   BackupStock,
   BackupVessel,
   BackupVersion,
@@ -54,6 +55,11 @@ export {
   type KeptView,
   type PredictResponse,
 } from './predict.view.js';
+export { CookingSaid, SaidAtInput, SaidByInput } from './cooking.body.js';
+export { cookingAfter, nothingCooked } from './cooking.convert.js';
+export { type CookingView } from './cooking.view.js';
+export { KeptEveningBody, KeptEveningUpdate } from './kept-evening.body.js';
+export { type EveningContent, type KeptEveningView } from './kept-evening.view.js';
 export { ScheduleRequest } from './schedule.body.js';
 export { type ScheduleResponse } from './schedule.view.js';
 export { eveningOf, progressOf, viewOfSchedule } from './schedule.convert.js';
@@ -75,6 +81,7 @@ export { ProcessInput } from './process.body.js';
 export { kitchenLimits, requestLimits } from './kitchen-limits.js';
 export {
   AddedInput,
+  CookInput,
   DishTonight,
   EveningBody,
   type Law,

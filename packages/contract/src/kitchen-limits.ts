@@ -8,6 +8,7 @@ export const kitchenLimits = {
   formulas: 50_000,
   dishes: 2000,
   vessels: 200,
+  evenings: 500,
   /** Words taught to the reader of labels. */
   words: 2000,
 } as const;

@@ -18,6 +18,7 @@ export const eveningPlanLimits = {
   cooks: 12,
   machines: 40,
   of: 50,
+  spans: 20,
   minutes: 2880,
 } as const;
 const { minutes: LONGEST } = eveningPlanLimits;
@@ -97,6 +98,10 @@ export class PlanTaskInput {
   @IsOptional()
   @IsId('The cook')
   cook?: string | null;
+  /** What it is done for: whoever is at it goes on with it. */
+  @IsOptional()
+  @IsId('What a task is done for')
+  pot?: string | null;
 }
 
 /** How many there are of a machine. */
@@ -107,6 +112,17 @@ export class MachineInput {
   count!: number;
 }
 
+const asSpan = (value: unknown): unknown => {
+  if (!Array.isArray(value) || value.length !== 2) return value;
+  const [from, to] = value as readonly unknown[];
+  return typeof from === 'number' && typeof to === 'number' ? { from, to } : value;
+};
+const asSpans = (value: unknown): unknown => {
+  if (value === null || value === undefined) return [];
+  const one = asSpan(value);
+  return Array.isArray(one) ? one : [one];
+};
+
 /** When somebody is up, min from midnight of the day before. */
 export class AwakeInput {
   @IsBetween('Rising', 0, LONGEST)
@@ -114,6 +130,28 @@ export class AwakeInput {
   @IsBetween('Going to sleep', 0, LONGEST)
   to!: number;
 }
+
+/** When a machine can be used, or a cook is there. */
+export class HoursInput {
+  @IsId('Who or what has hours')
+  id!: string;
+  @IsArray({ message: 'Send hours as a list of { from, to } in minutes.' })
+  @ArrayMaxSize(eveningPlanLimits.spans, { message: 'There are too many hours.' })
+  @AreParts()
+  @Type(() => AwakeInput)
+  hours!: AwakeInput[];
+}
+
+const asHours = (value: unknown): unknown =>
+  isObject(value) ? Object.entries(value).map(([id, hours]) => ({ id, hours: asSpans(hours) })) : value;
+const AreHours = (what: string): PropertyDecorator =>
+  all(
+    MayBeAbsent(),
+    ReadAsParts(() => HoursInput, asHours),
+    IsArray({ message: `Send when ${what} by name, such as { "shop": [540, 1200] }.` }),
+    ArrayMaxSize(eveningPlanLimits.machines, { message: 'There are too many hours.' }),
+    AreParts(),
+  );
 
 /** When something began, ended, or is to begin, min from midnight of the day before. */
 export class TaskAtInput {
@@ -156,12 +194,6 @@ const asCooks = (value: unknown): unknown =>
   typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= eveningPlanLimits.cooks
     ? Array.from({ length: value }, (_, i) => `cook ${i + 1}`)
     : value;
-const asSpans = (value: unknown): unknown => {
-  if (value === null || value === undefined) return [];
-  if (!Array.isArray(value)) return [value];
-  const [from, to] = value as readonly unknown[];
-  return value.length === 2 && typeof from === 'number' && typeof to === 'number' ? [{ from, to }] : value;
-};
 
 /** An evening to be planned; nothing of it is kept. Minute 0 is midnight of the day before. */
 export class ScheduleRequest {
@@ -200,6 +232,14 @@ export class ScheduleRequest {
   @IsArray({ message: 'Send when somebody is up as { from, to } in minutes.' })
   @AreParts()
   awake?: AwakeInput[];
+
+  /** When a machine or the shop can be used, by its name; always where it is not named. */
+  @AreHours('each machine can be used')
+  open?: HoursInput[];
+
+  /** When a cook is there, by name; always who is not named. */
+  @AreHours('each cook is there')
+  present?: HoursInput[];
 
   /** Absent before anything has begun. */
   @MayBeAbsent()

@@ -1,5 +1,5 @@
 import type { Evening, PlannedEvening, Progress } from '@alterum/core';
-import type { ProgressInput, ScheduleRequest, TaskAtInput } from './schedule.body.js';
+import type { HoursInput, ProgressInput, ScheduleRequest, TaskAtInput } from './schedule.body.js';
 import type { ScheduleResponse } from './schedule.view.js';
 
 /** The core's evening from what was sent. */
@@ -9,9 +9,11 @@ export const eveningOf = ({
   cooks = ['cook 1'],
   serveAt,
   awake = [],
+  open = [],
+  present = [],
 }: ScheduleRequest): Evening => ({
   tasks: tasks.map(
-    ({ id, hands = false, minutes, machine, ovenC, after = [], mayStand, readyBefore, cook }) => ({
+    ({ id, hands = false, minutes, machine, ovenC, after = [], mayStand, readyBefore, cook, pot }) => ({
       id,
       hands,
       minutes: { low: minutes.low, high: minutes.high },
@@ -25,13 +27,19 @@ export const eveningOf = ({
       ...(mayStand === undefined || mayStand === null ? {} : { mayStand }),
       ...(readyBefore === undefined || readyBefore === null ? {} : { readyBefore }),
       ...(cook === undefined || cook === null ? {} : { cook }),
+      ...(pot === undefined || pot === null ? {} : { pot }),
     }),
   ),
   machines: new Map(machines.map(({ id, count }) => [id, count])),
   cooks,
   serveAt,
   awake: awake.map(({ from, to }) => ({ from, to })),
+  open: hoursOf(open),
+  present: hoursOf(present),
 });
+
+const hoursOf = (said: readonly HoursInput[]): NonNullable<Evening['open']> =>
+  new Map(said.map(({ id, hours }) => [id, hours.map(({ from, to }) => ({ from, to }))]));
 
 const timesOf = (times: readonly TaskAtInput[] = []): ReadonlyMap<string, number> =>
   new Map(times.map(({ id, at }) => [id, at]));

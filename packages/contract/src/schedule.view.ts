@@ -11,8 +11,12 @@ export interface ScheduleResponse {
   }[];
   /** Tasks that cannot be had together, with the reason. */
   readonly collides: readonly { readonly tasks: readonly string[]; readonly why: string }[];
-  /** The smallest things that would help: one more of a machine, one more cook, something that stands longer. */
-  readonly helps: readonly { readonly kind: 'machine' | 'cook' | 'stand'; readonly what: string }[];
+  /** The smallest things that would help: one more of a machine, one more cook, something that stands longer, a task that is not pinned, serving so many min later. */
+  readonly helps: readonly {
+    readonly kind: 'machine' | 'cook' | 'stand' | 'unpin' | 'later';
+    readonly what: string;
+    readonly minutes?: number;
+  }[];
   /** min that what may stand does stand, all together; null where nothing is planned. */
   readonly waiting: number | null;
   /** min from the earliest start to serving, without waits of four hours or more and what comes before them. */

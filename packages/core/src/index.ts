@@ -60,11 +60,18 @@ export { knownIn, LONGEST_TAUGHT, taughtKey, type TaughtWord } from './label/tau
 // The timetable of an evening, back from serving.
 export { type EveningProblem, problemsOfEvening } from './plan/problems.js';
 export type { LikelyReady } from './plan/likely-ready.js';
-export { type PlannedEvening, planEvening } from './plan/plan-evening.js';
+export { type PlannedEvening, planEvening, planningEvening } from './plan/plan-evening.js';
 export { BESIDE_A_PAGE } from './plan/plan.params.js';
 export type { Progress } from './plan/replan.js';
-export { type Collision, type Help, schedule, type ScheduleOutcome } from './plan/schedule.js';
-export type { Evening, Planned, PlanTask } from './plan/task.js';
+export {
+  type Collision,
+  type Help,
+  type PlanSearch,
+  schedule,
+  type ScheduleOutcome,
+  type SearchLimits,
+} from './plan/schedule.js';
+export type { Evening, Planned, PlanTask, Span } from './plan/task.js';
 export type { Worth } from './plan/worth.js';
 
 // Recipes as they are written elsewhere.
@@ -270,7 +277,8 @@ export type { Forbidden } from './propose/balance/limits-of-people.js';
 export type { Demand, LineAtLimit } from './propose/balance/demand.js';
 export type { Measurable, Rounding } from './propose/balance/kitchen-rounding.js';
 export type { ChangeReason, LineChange } from './propose/balance/reasons.js';
-export { finish, type SearchProgress } from './propose/balance/solve.js';
+export { finish } from './numeric/finish.js';
+export type { SearchProgress } from './propose/balance/solve.js';
 export { type AgainstDairy, againstDairy, type ComparedFigure } from './propose/compare/against-dairy.js';
 export { type Difference, differencesOf, sideBySide } from './propose/compare/difference.js';
 export {
@@ -341,12 +349,15 @@ export { type Cover, ovenCovers, type OvenStage } from './dish/oven.js';
 export type { DishVessel } from './dish/vessel.js';
 
 // The evening: what is to be done for its pots, and when.
+export { SHOP, type ShopTonight } from './evening/shopping.js';
 export {
   type CookedTonight,
+  type CookTonight,
   type EveningDish,
   type EveningPot,
   eveningTonight,
   type KitchenTonight,
+  unnamedCooks,
 } from './evening/evening-tonight.js';
 export { type DoneToDish, type FormulaTask, tasksOfFormula } from './evening/tasks-of-formula.js';
 export { tasksOfDish } from './evening/tasks-of-dish.js';

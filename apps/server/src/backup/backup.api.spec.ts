@@ -25,12 +25,20 @@ test('backup, empty kitchen, restore gives the same backup, put away things and 
   const names = ((await ask().get('/api/formulas')).body as FormulaSummary[]).map(({ name }) => name);
   expect(documentOf(before)).toMatchObject({
     format: 'alterum-kitchen',
-    formatVersion: 3,
+    formatVersion: 4,
     people: [{ name: 'Ane' }, { name: 'Bo', guest: true }],
     labels: [{ ingredient: 'cashew' }],
     stock: [{ ingredient: 'cashew', grams: 250 }],
     briefs: [{ name: 'For pasta' }],
     words: [{ word: 'zorblax', means: 'celery' }],
+    evenings: expect.arrayContaining([
+      expect.objectContaining({
+        name: 'Fridays',
+        putAwayAt: null,
+        evening: expect.objectContaining({ burners: 3 }),
+      }),
+      expect.objectContaining({ name: 'Mondays', putAwayAt: expect.any(String) }),
+    ]),
     household: [
       {
         law: 'us',
@@ -209,6 +217,7 @@ test('an older backup says nothing of words and of the table: what is here of th
     household: _household,
     dishes: _dishes,
     vessels: _vessels,
+    evenings: _evenings,
     ...older
   } = documentOf(await backup());
   const here = documentOf(await backup());

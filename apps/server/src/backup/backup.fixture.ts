@@ -124,6 +124,12 @@ export function backupsOf(server: () => KitchenServer) {
     await ask().delete(`/api/dishes/${old.id}`).expect(204);
     const dishes = [{ dish: bake.id, serveAt: 1150 }];
     await ask().put('/api/household/tonight').send({ pots, dishes }).expect(200);
+    const evening = { serveAt: 1150, burners: 3, ovens: 1, blenders: 1, cooks: 1, keepWarmMin: 20 };
+    const keepEvening = (name: string) =>
+      ask().post('/api/evenings').send({ name, evening, tonight: { pots, dishes } });
+    await keepEvening('Fridays').expect(201);
+    const noMore = (await keepEvening('Mondays').expect(201)).body as { id: string };
+    await ask().delete(`/api/evenings/${noMore.id}`).expect(204);
     const versions = {
       base: kept.id,
       inBase: [],

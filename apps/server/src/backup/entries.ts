@@ -1,6 +1,7 @@
 import {
   type BackupBrief,
   type BackupDish,
+  type BackupEvening,
   type BackupFormula,
   type BackupHousehold,
   type BackupKind,
@@ -20,6 +21,8 @@ import { SavedBriefRow } from '../brief/saved-brief.row.js';
 import { DishRow } from '../dish/dish.row.js';
 import { viewOfEater } from '../eater/eater-row.mapping.js';
 import { EaterRow } from '../eater/eater.row.js';
+import { viewOfEvening } from '../evening/evening-row.mapping.js';
+import { EveningRow } from '../evening/evening.row.js';
 import { formulaOf, WHOLE, type WholeRow } from '../formula/formula-reading.js';
 import { contentShape } from '../formula/formula.shapes.js';
 import { HouseholdRow } from '../household/household.row.js';
@@ -45,6 +48,7 @@ export interface Entries {
   readonly vessels: BackupVessel;
   readonly formulas: BackupFormula;
   readonly dishes: BackupDish;
+  readonly evenings: BackupEvening;
   readonly household: BackupHousehold;
 }
 
@@ -56,6 +60,9 @@ const said = <T extends object>(columns: T): { [K in keyof T]: NonNullable<T[K]>
   Object.fromEntries(
     Object.entries(columns).filter(([, value]) => value !== null && value !== undefined),
   ) as { [K in keyof T]: NonNullable<T[K]> };
+
+const eveningOf = (row: EveningRow): BackupEvening =>
+  ({ ...viewOfEvening(row), putAwayAt: putAway(row.deletedAt) }) as unknown as BackupEvening;
 
 const personOf = (row: EaterRow): BackupPerson =>
   ({ ...viewOfEater(row), putAwayAt: putAway(row.deletedAt) }) as unknown as BackupPerson;
@@ -241,6 +248,9 @@ export async function* entriesOf<Kind extends BackupKind>(
     },
     vessels: async function* () {
       yield (await em.find(VesselRow, {}, { orderBy: { id: 'asc' } })).map(vesselOf);
+    },
+    evenings: async function* () {
+      yield (await em.find(EveningRow, {}, { orderBy: { id: 'asc' } })).map(eveningOf);
     },
     formulas: () => formulas(em),
     dishes: () => dishes(em),

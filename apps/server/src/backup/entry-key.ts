@@ -6,6 +6,7 @@ export const keyFieldOf: Readonly<Record<BackupKind, 'id' | 'name' | 'ingredient
   formulas: 'id',
   vessels: 'id',
   dishes: 'id',
+  evenings: 'id',
   people: 'id',
   ownIngredients: 'id',
   labels: 'ingredient',

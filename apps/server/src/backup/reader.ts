@@ -6,6 +6,7 @@ import {
   BACKUP_VERSION,
   BackupBrief,
   BackupDish,
+  BackupEvening,
   BackupDocument,
   BackupFormula,
   type BackupKind,
@@ -41,6 +42,7 @@ const classes: Readonly<Record<BackupKind, new () => object>> = {
   vessels: BackupVessel,
   formulas: BackupFormula,
   dishes: BackupDish,
+  evenings: BackupEvening,
   household: BackupHousehold,
 };
 

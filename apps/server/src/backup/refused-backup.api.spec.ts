@@ -31,13 +31,13 @@ const broken: readonly (readonly [string, (text: string) => string, string, stri
   ['another program’s document', () => '{"format": "other", "formatVersion": 1}', 'unreadable-body', ''],
   [
     'a newer format',
-    (text) => text.replace('"formatVersion": 3', '"formatVersion": 4'),
+    (text) => text.replace('"formatVersion": 4', '"formatVersion": 5'),
     'invalid-input',
     'formatVersion',
   ],
   [
     'a newer format of which nothing else is known',
-    (text) => text.replace('"formatVersion": 3', '"formatVersion": 4').replaceAll('"id"', '"key"'),
+    (text) => text.replace('"formatVersion": 4', '"formatVersion": 5').replaceAll('"id"', '"key"'),
     'invalid-input',
     'formatVersion',
   ],

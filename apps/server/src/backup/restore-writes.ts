@@ -17,6 +17,8 @@ import { columnsOfDish } from '../dish/dish-row.mapping.js';
 import { DishRow } from '../dish/dish.row.js';
 import { needToColumns } from '../eater/eater-row.mapping.js';
 import { EaterNeedRow, EaterRow } from '../eater/eater.row.js';
+import { columnsOfEvening } from '../evening/evening-row.mapping.js';
+import { EveningRow } from '../evening/evening.row.js';
 import type { FormulaList } from '../formula/formula-list.js';
 import { headOfFormula, lineToColumns } from '../formula/formula-row.mapping.js';
 import { FormulaLineRow, FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
@@ -28,6 +30,7 @@ import { columnsOfOwn } from '../larder/own-ingredient-row.mapping.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { breathe } from '../platform/breathe.js';
 import { StockRow } from '../larder/stock.row.js';
+import { asPlain } from '../storage/as-plain.js';
 import { columnsOfVessel } from '../vessel/vessel-row.mapping.js';
 import { VesselRow } from '../vessel/vessel.row.js';
 import type { Plan, Step } from './restore-plan.js';
@@ -44,6 +47,7 @@ export async function writeGoing(em: EntityManager, { go }: Plan): Promise<void>
   for (const key of go.words) await em.nativeDelete(TaughtWordRow, { key });
   for (const id of go.vessels) await em.nativeDelete(VesselRow, { id });
   for (const id of go.dishes) await em.nativeDelete(DishRow, { id });
+  for (const id of go.evenings) await em.nativeDelete(EveningRow, { id });
   for (const id of go.household) await em.nativeDelete(HouseholdRow, { id });
   for (const name of go.briefs) await em.nativeDelete(SavedBriefRow, { name });
 }
@@ -108,9 +112,9 @@ export async function writeLarder(
       id,
       law: lawChosen ? law : null,
       ...(kitchen ? { kitchen } : {}),
-      ...(evening ? { evening: { ...evening } } : {}),
-      pots: tonight.pots,
-      dishes: tonight.dishes ?? null,
+      ...(evening ? { evening: asPlain(evening) } : {}),
+      pots: asPlain(tonight.pots),
+      dishes: tonight.dishes ? asPlain(tonight.dishes) : null,
       versions: divided ?? null,
       saidAt: new Date(saidAt),
     });
@@ -135,8 +139,16 @@ export async function writeLarder(
 
 export async function writeDishes(
   em: EntityManager,
-  { vessels, dishes }: Pick<Plan['steps'], 'vessels' | 'dishes'>,
+  { vessels, dishes, evenings }: Pick<Plan['steps'], 'vessels' | 'dishes' | 'evenings'>,
 ): Promise<void> {
+  for (const { entry, version } of evenings)
+    await em.upsert(EveningRow, {
+      id: entry.id,
+      version,
+      ...columnsOfEvening(entry),
+      updatedAt: new Date(entry.updatedAt),
+      deletedAt: dateOf(entry.putAwayAt),
+    });
   for (const { entry, version } of vessels)
     await em.upsert(VesselRow, {
       id: entry.id,

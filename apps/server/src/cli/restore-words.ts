@@ -10,6 +10,7 @@ const kindNames: Readonly<Record<RestoreKindView['kind'], string>> = {
   vessels: 'vessels',
   formulas: 'formulas',
   dishes: 'dishes',
+  evenings: 'kept evenings',
   household: 'choices of the table',
 };
 

@@ -78,6 +78,14 @@ test.each([
   ['a law that is none', 'law', { law: 'moon' }, 'law'],
   ['half a cook', 'evening', { ...evening, cooks: 1.5 }, 'cooks'],
   ['a meal after midnight of the next day', 'evening', { ...evening, serveAt: 1500 }, 'serveAt'],
+  ['one name for two cooks', 'evening', { ...evening, named: [{ name: 'Ilva' }] }, 'named'],
+  [
+    'a shop open for nobody',
+    'evening',
+    { ...evening, shop: { from: 1080, to: 540, minutes: 30, buys: [] } },
+    'shop.to',
+  ],
+  ['a day of no calendar', 'evening', { ...evening, day: 'Friday' }, 'day'],
   ['an evening without its burners', 'evening', { ...evening, burners: undefined }, 'burners'],
   ['spoons of nowhere', 'kitchen', { kitchen: 'moon' }, 'kitchen'],
   [

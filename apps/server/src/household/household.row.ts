@@ -1,9 +1,9 @@
 import type { Kitchen } from '@alterum/core';
-import type { DishTonight, EveningBody, Law, PotTonight, VersionsBody } from '@alterum/contract';
+import type { CookingView, DishTonight, EveningBody, Law, PotTonight, VersionsBody } from '@alterum/contract';
 import { HERE } from '@alterum/contract';
 import { defineEntity, type InferEntity, p } from '@mikro-orm/core';
 import { StoredJson } from '../storage/stored-json.js';
-import { dishesShape, eveningShape, potsShape, versionsShape } from './household.shapes.js';
+import { cookingShape, dishesShape, eveningShape, potsShape, versionsShape } from './household.shapes.js';
 
 /** What the household chose for its table: one row. */
 export const HouseholdRow = defineEntity({
@@ -19,6 +19,8 @@ export const HouseholdRow = defineEntity({
     pots: p.type(new StoredJson(potsShape)).$type<readonly PotTonight[]>(),
     dishes: p.type(new StoredJson(dishesShape)).$type<readonly DishTonight[]>().nullable(),
     versions: p.type(new StoredJson(versionsShape)).$type<VersionsBody>().nullable(),
+    /** How far tonight’s cooking is; null as long as nothing was said. */
+    cooking: p.type(new StoredJson(cookingShape)).$type<CookingView>().nullable(),
     saidAt: p.datetime(),
   },
   checks: [

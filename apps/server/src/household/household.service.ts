@@ -1,6 +1,5 @@
 import {
   EveningBody,
-  type FieldProblem,
   formulaInLine,
   HERE,
   type HouseholdView,
@@ -12,12 +11,11 @@ import {
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/libsql';
 import { Injectable } from '@nestjs/common';
-import { DishRow } from '../dish/dish.row.js';
-import { FormulaRow } from '../formula/formula.row.js';
 import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { invalidInput } from '../platform/failure.js';
 import { HouseholdRow } from './household.row.js';
+import { TonightChecks } from './tonight-checks.js';
 
 /** Ingredients that are told of what a household uses. */
 const MOST_USED = 500;
@@ -28,6 +26,7 @@ export class HouseholdService {
   constructor(
     private readonly em: EntityManager,
     private readonly larder: LarderService,
+    private readonly checks: TonightChecks,
     private readonly clock: Clock,
   ) {}
 
@@ -52,7 +51,8 @@ export class HouseholdService {
     return this.write({ kitchen });
   }
 
-  eatAt(evening: EveningBody): Promise<HouseholdView> {
+  async eatAt(evening: EveningBody): Promise<HouseholdView> {
+    this.checks.evening(evening);
     return this.write({ evening });
   }
 
@@ -68,10 +68,7 @@ export class HouseholdService {
   }
 
   async cookTonight({ pots, dishes }: TonightBody): Promise<HouseholdView> {
-    await this.checkFormulas(pots.map(({ formula }, i) => [`pots[${i}].formula`, formula]));
-    const named = (dishes ?? []).map(({ dish }, i) => [`dishes[${i}].dish`, dish] as const);
-    const there = await this.em.find(DishRow, { id: { $in: named.map(([, id]) => id) } }, { fields: ['id'] });
-    refuseUnknown('dish', named, there);
+    await this.checks.tonight({ pots, ...(dishes ? { dishes } : {}) });
     return this.write({ pots, ...(dishes ? { dishes } : {}) });
   }
 
@@ -96,20 +93,11 @@ export class HouseholdService {
           message: `“${id}” is not in the larder. Search it with /api/ingredients?search=.`,
         })),
       );
-    await this.checkFormulas([
+    await this.checks.formulas([
       ...(versions.base === null ? [] : [['base', versions.base] as const]),
       ...formulas,
     ]);
     return this.write({ versions });
-  }
-
-  private async checkFormulas(named: Named): Promise<void> {
-    const there = await this.em.find(
-      FormulaRow,
-      { id: { $in: named.map(([, id]) => id) } },
-      { fields: ['id'] },
-    );
-    refuseUnknown('formula', named, there);
   }
 
   private async write(
@@ -129,6 +117,7 @@ export class HouseholdService {
             pots: [],
             dishes: null,
             versions: null,
+            cooking: null,
             ...part,
             saidAt,
           }),
@@ -136,15 +125,4 @@ export class HouseholdService {
     });
     return this.read();
   }
-}
-
-type Named = readonly (readonly [field: string, id: string])[];
-
-/** What was put away stays where it stands: it may come back. @throws Failure for what was never here */
-function refuseUnknown(what: string, named: Named, there: readonly { readonly id: string }[]): void {
-  const known = new Set(there.map(({ id }) => id));
-  const errors = named
-    .filter(([, id]) => !known.has(id))
-    .map(([field, id]): FieldProblem => ({ field, message: `There is no ${what} “${id}”.` }));
-  if (errors.length > 0) throw invalidInput(errors);
 }

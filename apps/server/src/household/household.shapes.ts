@@ -1,4 +1,5 @@
 import {
+  type CookingView,
   type DishTonight,
   type EveningBody,
   type PotTonight,
@@ -10,3 +11,4 @@ export const potsShape = storedShape<readonly PotTonight[]>('tonight’s pots');
 export const dishesShape = storedShape<readonly DishTonight[]>('tonight’s dishes');
 export const versionsShape = storedShape<VersionsBody>('versions of a base');
 export const eveningShape = storedShape<EveningBody>('the evening');
+export const cookingShape = storedShape<CookingView>('how far tonight is');

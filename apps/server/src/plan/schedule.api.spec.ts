@@ -60,6 +60,28 @@ test('machines and cooks may be counted or named, and hours awake be one span or
   expect(asleep.starts?.['join']).toBe(SERVE - 32);
 });
 
+test('a shop has hours and a cook comes later; serving later is told where that helps', async () => {
+  const evening = {
+    tasks: [
+      { id: 'shop', hands: true, minutes: 30, machine: 'shop' },
+      { id: 'cook', hands: true, minutes: 20, pot: 'dip', after: [{ id: 'shop', most: 60 }] },
+      { id: 'stir', hands: true, minutes: 20, pot: 'melt' },
+    ],
+    cooks: ['Ilva', 'Teo'],
+    serveAt: SERVE,
+    open: { shop: [SERVE - 600, SERVE - 40] },
+    present: { Teo: { from: SERVE - 30, to: SERVE } },
+  };
+  const answer = await plan(evening);
+  expect(answer.starts?.['shop']).toBe(SERVE - 70);
+  expect(answer.tasks.find(({ id }) => id === 'shop')?.cook).toBe('Ilva');
+  const late = await plan({ ...evening, open: { shop: [{ from: SERVE - 30, to: SERVE + 90 }] } });
+  expect(late.helps).toContainEqual({ kind: 'later', what: 'serving', minutes: 20 });
+  expect(await refused({ ...evening, present: { Zed: [0, 10] } })).toEqual(['present.Zed']);
+  expect(await refused({ ...evening, open: { shop: [9, 5] } })).toEqual(['open.shop[0]']);
+  expect(await refused({ ...evening, open: 'always' })).toEqual(['open']);
+});
+
 test('one burner too few is told with what collides, and what would help', async () => {
   const answer = await plan({ ...pasta, machines: { burner: 0 } });
   expect(answer).toMatchObject({ starts: null, tasks: [], waiting: null, span: null });

@@ -3,6 +3,7 @@ import { EntityManager } from '@mikro-orm/core';
 import { Injectable } from '@nestjs/common';
 import { DishRow } from '../dish/dish.row.js';
 import { EaterRow } from '../eater/eater.row.js';
+import { EveningRow } from '../evening/evening.row.js';
 import { FormulaRow, FormulaVersionRow } from '../formula/formula.row.js';
 import { OwnIngredientRow } from '../larder/own-ingredient.row.js';
 import { VesselRow } from '../vessel/vessel.row.js';
@@ -22,6 +23,7 @@ export class PutAwayService {
     const people = await this.em.find(EaterRow, gone, newest);
     const own = await this.em.find(OwnIngredientRow, gone, newest);
     const dishes = await this.em.find(DishRow, gone, newest);
+    const evenings = await this.em.find(EveningRow, gone, newest);
     const vessels = await this.em.find(VesselRow, gone, newest);
     const versions = await this.em.find(
       FormulaVersionRow,
@@ -31,6 +33,7 @@ export class PutAwayService {
     const views: PutAwayView[] = [
       ...formulas.map((row) => viewOf('formula', row)),
       ...dishes.map((row) => viewOf('dish', row)),
+      ...evenings.map((row) => viewOf('evening', row)),
       ...vessels.map((row) => viewOf('vessel', row)),
       ...people.map((row) => viewOf('person', row)),
       ...own.map((row) => viewOf('own-ingredient', row)),

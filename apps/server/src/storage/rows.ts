@@ -1,4 +1,5 @@
 import { DishRow } from '../dish/dish.row.js';
+import { EveningRow } from '../evening/evening.row.js';
 import { EaterNeedRow, EaterRow } from '../eater/eater.row.js';
 import { HouseholdRow } from '../household/household.row.js';
 import { PackLabelRow } from '../label/pack-label.row.js';
@@ -23,5 +24,6 @@ export const rows = [
   TaughtWordRow,
   HouseholdRow,
   DishRow,
+  EveningRow,
   VesselRow,
 ];

@@ -5,6 +5,7 @@ import { SaveState } from '../saving/save-state';
 import { useNotices } from '../notices/notices';
 import { isText, layerIsOpen, letterIsFree } from '../ui/letter-keys';
 import { spreadFocusNet } from '../ui/focus-net';
+import { useReminders } from '../plan/reminder-store';
 import { useTheme } from './theme';
 import { part } from '../ui/part';
 
@@ -78,6 +79,7 @@ export function Shell() {
   const noticed = useNotices(({ notices }) => notices.length > 0);
   const busy = useNavigation().state !== 'idle';
   useOverlayKeys(setOverlay);
+  useReminders();
   useUndoKey();
   useEffect(spreadFocusNet, []);
   useEffect(() => {

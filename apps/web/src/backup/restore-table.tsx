@@ -10,6 +10,7 @@ const kindNames: Readonly<Record<RestoreKindView['kind'], string>> = {
   vessels: 'Vessels',
   formulas: 'Formulas',
   dishes: 'Dishes',
+  evenings: 'Kept evenings',
   household: 'Choices of the table',
 };
 

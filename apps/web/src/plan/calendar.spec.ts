@@ -26,8 +26,8 @@ const shown: ShownTask = {
 const unfolded = (text: string) => text.replace(/\r\n[ \t]/g, '');
 
 test('last night’s soak stands in the calendar file on the day before, with a reminder and a name that stays', () => {
-  const today = new Date(2026, 10, 27, 12);
-  const text = unfolded(calendarOf([shown], today));
+  const day = '2026-11-27';
+  const text = unfolded(calendarOf([shown], day));
   expect(text).toMatch(/^BEGIN:VCALENDAR\r\nVERSION:2.0/);
   expect(text).toContain('SUMMARY:soak 10 h: pumpkin seeds (Melt)');
   const start = /DTSTART:(\d{8}T\d{6}Z)/.exec(text)![1]!;
@@ -35,5 +35,5 @@ test('last night’s soak stands in the calendar file on the day before, with a 
   expect([at.getDate(), at.getHours(), at.getMinutes()]).toEqual([26, 22, 10]);
   expect(text).toMatch(/BEGIN:VALARM[\s\S]*TRIGGER:-PT5M[\s\S]*END:VALARM/);
   const uid = (calendar: string) => /UID:(\S+)/.exec(calendar)![1];
-  expect(uid(text)).toBe(uid(unfolded(calendarOf([{ ...shown, start: 1300 }], today))));
+  expect(uid(text)).toBe(uid(unfolded(calendarOf([{ ...shown, start: 1300 }], day))));
 });

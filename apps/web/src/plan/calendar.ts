@@ -1,23 +1,25 @@
 import ical, { ICalAlarmType } from 'ical-generator';
+import { midnightOf } from './evening-day';
 import { type ShownTask, withWhat } from './evening-plan';
 
 /** min before a task at which the calendar reminds. */
 const REMIND_MIN = 5;
 const MINUTE_MS = 60_000;
 
-/** Midnight of the day before the one that is cooked on. */
-const midnightBefore = (today: Date): Date =>
-  new Date(today.getFullYear(), today.getMonth(), today.getDate() - 1);
+/** Midnight of the day before the one on which it is eaten. */
+function midnightBefore(day: string): Date {
+  const at = midnightOf(day);
+  return new Date(at.getFullYear(), at.getMonth(), at.getDate() - 1);
+}
 
 /**
  * The evening as a calendar file: every task that somebody has to begin, with a reminder; the same task keeps its name when it is exported
- * again. @param today the day on which it is eaten
+ * again. @param day the day on which it is eaten, such as "2026-11-27"
  */
-export function calendarOf(tasks: readonly ShownTask[], today: Date): string {
-  const zero = midnightBefore(today).getTime();
+export function calendarOf(tasks: readonly ShownTask[], day: string): string {
+  const zero = midnightBefore(day).getTime();
   const calendar = ical({ name: 'Alterum: the evening', prodId: { company: 'alterum', product: 'plan' } });
   const at = (minute: number) => new Date(zero + Math.round(minute) * MINUTE_MS);
-  const day = today.toISOString().slice(0, 10);
   for (const shown of tasks) {
     const event = calendar.createEvent({
       id: `${shown.id.replaceAll('/', '-')}-${day}@alterum`,

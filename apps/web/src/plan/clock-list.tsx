@@ -1,23 +1,32 @@
-import type { ReactNode } from 'react';
+import { SHOP } from '@alterum/core';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { NumberField } from '../ui/number-field';
 import { timeText } from '../words/method-words';
 import { type Cooking, cookingDoes } from './cooking-store';
-import { clockText, DAY, LONG_BEFORE, type ShownTask, withWhat } from './evening-plan';
+import { DAY } from './evening-day';
+import { clockText, LONG_BEFORE, type ShownTask, withWhat } from './evening-plan';
+import { readClock } from './read-clock';
+
+/** Whoever is free does it. */
+const ANYBODY = '';
 
 /** Begun, done, or taken back: one press each. */
 function Press({
   shown: { id, words },
   cooking,
+  day,
   now,
-}: { readonly shown: ShownTask } & Pick<ClockListProps, 'cooking' | 'now'>) {
+}: { readonly shown: ShownTask } & Pick<ClockListProps, 'cooking' | 'day' | 'now'>) {
   const done = id in cooking.done,
     begun = id in cooking.begun;
   const [text, does] = done
-    ? ([`Not done`, () => cookingDoes.takeBack(id)] as const)
+    ? ([`Not done`, () => cookingDoes.takeBack(day, id)] as const)
     : begun
-      ? (['Done', () => cookingDoes.end(id, now)] as const)
-      : (['Begin', () => cookingDoes.begin(id, now)] as const);
+      ? (['Done', () => cookingDoes.end(day, id, now)] as const)
+      : (['Begin', () => cookingDoes.begin(day, id, now)] as const);
   return (
     <span className="flex items-center gap-1 self-center print:hidden">
       {begun && !done && (
@@ -25,7 +34,7 @@ function Press({
           look="bare"
           className="text-sm"
           aria-label={`Not begun: ${words}`}
-          onClick={() => cookingDoes.takeBack(id)}
+          onClick={() => cookingDoes.takeBack(day, id)}
         >
           ↶
         </Button>
@@ -42,14 +51,65 @@ function Press({
   );
 }
 
+/** When a task begins and who does it, to be said otherwise than it is planned. */
+function SaidOtherwise({
+  shown: { id, start, words, task },
+  cooking,
+  day,
+  cooks,
+}: { readonly shown: ShownTask } & Pick<ClockListProps, 'cooking' | 'day' | 'cooks'>) {
+  const pinned = cooking.pinned[id];
+  const before = start < DAY;
+  return (
+    <span className="col-span-full flex flex-wrap items-center gap-x-3 gap-y-1 pt-1 text-sm print:hidden">
+      <label className="flex items-center gap-1">
+        {before ? 'the day before at' : 'at'}
+        <NumberField
+          label={`${words} begins at`}
+          value={(pinned ?? start) % DAY}
+          write={(minute) => clockText(DAY + minute)}
+          unit=""
+          read={readClock}
+          onValue={(minute) => minute !== undefined && cookingDoes.pin(day, id, minute + (before ? 0 : DAY))}
+          className="tap-coarse h-8 w-16 rounded-md border-2 border-hair bg-glaze px-1 font-semibold"
+        />
+      </label>
+      {pinned !== undefined && (
+        <Button look="bare" className="text-sm" onClick={() => cookingDoes.pin(day, id, undefined)}>
+          Leave it to the plan
+        </Button>
+      )}
+      {task.hands && cooks.length > 1 && (
+        <Choice
+          label={`Who does ${words}`}
+          value={cooking.by[id] ?? ANYBODY}
+          options={[
+            { value: ANYBODY, label: 'by whoever is free' },
+            ...cooks.map((name) => ({ value: name, label: `by ${name}` })),
+          ]}
+          onChange={(name) => cookingDoes.give(day, id, name === ANYBODY ? undefined : name)}
+          className="tap-coarse h-8 px-1"
+        />
+      )}
+    </span>
+  );
+}
+
 function Entry({
   shown,
   lit,
   cooking,
+  day,
+  cooks,
   now,
-}: { readonly shown: ShownTask; readonly lit: boolean } & Pick<ClockListProps, 'cooking' | 'now'>) {
-  const { start, end, words, pot } = shown,
-    done = shown.id in cooking.done;
+}: { readonly shown: ShownTask; readonly lit: boolean } & Pick<
+  ClockListProps,
+  'cooking' | 'day' | 'cooks' | 'now'
+>) {
+  const { id, start, end, words, pot } = shown,
+    done = id in cooking.done,
+    going = done || id in cooking.begun;
+  const [open, setOpen] = useState(false);
   const what = withWhat(shown);
   return (
     <li
@@ -61,16 +121,33 @@ function Entry({
         {start < DAY && <span className="block text-[13px] leading-4 text-soft">the day before</span>}
       </span>
       <span>
-        <span className={done ? 'text-soft line-through' : 'font-semibold'}>{words}</span>{' '}
+        {going ? (
+          <span className={done ? 'text-soft line-through' : 'font-semibold'}>{words}</span>
+        ) : (
+          <button
+            type="button"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+            className="tap-coarse rounded text-left font-semibold underline decoration-hair decoration-dotted underline-offset-4 hover:decoration-rim"
+          >
+            {words}
+          </button>
+        )}{' '}
+        {id in cooking.pinned && !going && <span className="text-sm text-ask">put there by hand · </span>}
         <span className="text-sm text-soft">
           {timeText(end - start)}
           {what && `, ${what}`} ·{' '}
-          <Link to={pot.dish ? `/plan/dishes/${pot.id}` : `/bench/${pot.id}`} className="underline">
-            {pot.name}
-          </Link>
+          {pot.id === SHOP ? (
+            pot.name
+          ) : (
+            <Link to={pot.dish ? `/plan/dishes/${pot.id}` : `/bench/${pot.id}`} className="underline">
+              {pot.name}
+            </Link>
+          )}
         </span>
       </span>
-      <Press shown={shown} cooking={cooking} now={now} />
+      {now >= 0 && <Press shown={shown} cooking={cooking} day={day} now={now} />}
+      {open && !going && <SaidOtherwise shown={shown} cooking={cooking} day={day} cooks={cooks} />}
     </li>
   );
 }
@@ -80,6 +157,10 @@ interface ClockListProps {
   readonly now: number;
   readonly serveAt: number;
   readonly cooking: Cooking;
+  /** The day of the evening. */
+  readonly day: string;
+  /** Names of who cooks. */
+  readonly cooks: readonly string[];
   /** What stands beside the list, under what is begun long before. */
   readonly children?: ReactNode;
 }
@@ -116,7 +197,7 @@ const isRunning = ({ id, start, end }: ShownTask, cooking: Cooking, now: number)
   !(id in cooking.done) && (id in cooking.begun || (start <= now && now < end));
 
 /** The evening by the clock: what goes on and comes next, what is to be begun long before, and everything in its order. */
-export function ClockList({ tasks, now, serveAt, cooking, children }: ClockListProps) {
+export function ClockList({ tasks, now, serveAt, cooking, day, cooks, children }: ClockListProps) {
   const before = tasks.filter(
     ({ start, end, task }) => end - start >= LONG_BEFORE || task.begins || serveAt - start > 12 * 60,
   );
@@ -131,6 +212,8 @@ export function ClockList({ tasks, now, serveAt, cooking, children }: ClockListP
             shown={shown}
             lit={isRunning(shown, cooking, now)}
             cooking={cooking}
+            day={day}
+            cooks={cooks}
             now={now}
           />
         ))}

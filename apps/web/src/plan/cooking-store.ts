@@ -1,6 +1,10 @@
+import type { CookingSaid, CookingView } from '@alterum/contract';
+import { cookingAfter, nothingCooked } from '@alterum/contract/convert';
 import type { Progress } from '@alterum/core';
 import { createStore, useStore } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
+import { sayFailure } from '../notices/notices';
+import { api, isRefused, whyNot } from '../server/api';
 
 /** min of the plan at which tasks began and ended, by their ids. */
 export interface Times {
@@ -8,89 +12,144 @@ export interface Times {
   readonly done: Readonly<Record<string, number>>;
 }
 
-/** How far tonight’s cooking is. Kept in this browser: it is of one evening and one kitchen. */
-export interface Cooking extends Times {
-  /** The day it belongs to, "2026-11-27"; another day begins anew. */
-  readonly day: string;
-  /** min of the plan from which the rest was planned again; absent as long as the first plan is followed. */
-  readonly from?: number;
-  /** How often it was planned again: pressed twice within a minute, it is planned twice. */
-  readonly round: number;
+/** How far the evening is. */
+export type Cooking = CookingView;
+
+type Said = Readonly<CookingSaid>;
+
+interface Kept {
+  readonly cooking: Cooking;
+  /** What was said and is not on the server yet, in its order. */
+  readonly unsaid: readonly Said[];
+  /** Why it is not. */
+  readonly away?: string | undefined;
 }
 
-export const dayOf = (now: Date): string =>
-  `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
-
-const fresh = (day: string): Cooking => ({ day, round: 0, begun: {}, done: {} });
-
-const store = createStore<Cooking>()(
-  persist(() => fresh(dayOf(new Date())), {
+const store = createStore<Kept>()(
+  persist((): Kept => ({ cooking: nothingCooked(''), unsaid: [] }), {
     name: 'alterum-cooking',
     storage: createJSONStorage(() => localStorage),
-    version: 1,
+    version: 2,
+    // How far an evening was in a form that no server knew is of an evening gone by.
+    migrate: () => ({ cooking: nothingCooked(''), unsaid: [] }),
   }),
 );
 
-/** Of today alone. */
-const ofToday = (cooking: Cooking): Cooking => {
-  const today = dayOf(new Date());
-  return cooking.day === today ? cooking : fresh(today);
-};
+let sending = false;
 
-const without = (times: Cooking['begun'], id: string): Cooking['begun'] =>
-  Object.fromEntries(Object.entries(times).filter(([one]) => one !== id));
+/** Sends what is unsaid, one after the other; without a server it waits here, through a reload too. */
+export async function sendCooking(): Promise<void> {
+  if (sending) return;
+  sending = true;
+  try {
+    for (let next = store.getState().unsaid[0]; next; next = store.getState().unsaid[0]) {
+      let answer: Cooking | undefined;
+      try {
+        answer = await api.sayCooking(next);
+      } catch (error) {
+        if (!isRefused(error)) throw error;
+        sayFailure(error);
+        answer = await api.cooking();
+      }
+      const unsaid = store.getState().unsaid.slice(1);
+      store.setState({ unsaid, ...(unsaid.length === 0 ? { cooking: answer } : {}) });
+    }
+    store.setState({ away: undefined });
+  } catch (error) {
+    store.setState({ away: whyNot(error) });
+  } finally {
+    sending = false;
+  }
+}
 
-/** What is pressed while cooking. */
+/** Takes over what was said on other devices; what is said here comes first. */
+export async function pullCooking(): Promise<void> {
+  if (store.getState().unsaid.length > 0) return sendCooking();
+  try {
+    const cooking = await api.cooking();
+    const { unsaid, cooking: here } = store.getState();
+    if (unsaid.length === 0 && JSON.stringify(cooking) !== JSON.stringify(here)) store.setState({ cooking });
+    if (store.getState().away !== undefined) store.setState({ away: undefined });
+  } catch (error) {
+    store.setState({ away: whyNot(error) });
+  }
+}
+
+function say(said: Said): void {
+  store.setState(({ cooking, unsaid }) => ({
+    cooking: cookingAfter(cooking, said),
+    unsaid: [...unsaid, said],
+  }));
+  void sendCooking();
+}
+
+/** What is pressed while an evening is cooked. */
 export const cookingDoes = {
-  begin: (id: string, now: number): void => {
-    const cooking = ofToday(store.getState());
-    store.setState({ ...cooking, begun: { ...cooking.begun, [id]: now } }, true);
-  },
-  end: (id: string, now: number): void => {
-    const cooking = ofToday(store.getState());
-    store.setState({ ...cooking, done: { ...cooking.done, [id]: now } }, true);
-  },
+  begin: (day: string, id: string, now: number): void => say({ day, begun: [{ id, at: now }] }),
+  end: (day: string, id: string, now: number): void => say({ day, done: [{ id, at: now }] }),
   /** Takes back the last that was said of a task: done, then begun. */
-  takeBack: (id: string): void => {
-    const cooking = ofToday(store.getState());
-    store.setState(
-      id in cooking.done
-        ? { ...cooking, done: without(cooking.done, id) }
-        : { ...cooking, begun: without(cooking.begun, id) },
-      true,
-    );
+  takeBack: (day: string, id: string): void => {
+    const { done } = cookingOf(day);
+    say({ day, [id in done ? 'done' : 'begun']: [{ id, at: null }] });
   },
+  /** Puts a task to a time; undefined leaves it to the plan again. */
+  pin: (day: string, id: string, at: number | undefined): void =>
+    say({ day, pinned: [{ id, at: at ?? null }] }),
+  /** Gives a task to somebody; undefined is whoever is free. */
+  give: (day: string, id: string, cook: string | undefined): void =>
+    say({ day, by: [{ id, cook: cook ?? null }] }),
   /** @param taken what is taken to have begun and ended as it was planned, though nobody said so */
-  planFrom: (minute: number, taken: Times): void => {
-    const cooking = ofToday(store.getState());
-    store.setState(
-      {
-        ...cooking,
-        from: minute,
-        round: cooking.round + 1,
-        begun: { ...taken.begun, ...cooking.begun },
-        done: { ...taken.done, ...cooking.done },
-      },
-      true,
-    );
+  planFrom: (day: string, minute: number, taken: Times): void => {
+    const { begun, done } = cookingOf(day);
+    const unless = (times: Times['begun'], said: Times['begun']) =>
+      Object.entries(times).flatMap(([id, at]) => (id in said ? [] : [{ id, at }]));
+    say({ day, from: minute, begun: unless(taken.begun, begun), done: unless(taken.done, done) });
   },
-  anew: (): void => {
-    store.setState(fresh(dayOf(new Date())), true);
+  /** Nothing has begun; who does what, and what was put to a time, stays. */
+  anew: (day: string): void => {
+    const { pinned, by } = cookingOf(day);
+    say({
+      day,
+      anew: true,
+      pinned: Object.entries(pinned).map(([id, at]) => ({ id, at })),
+      by: Object.entries(by).map(([id, cook]) => ({ id, cook })),
+    });
   },
 };
 
-export const useCooking = (): Cooking => ofToday(useStore(store));
+/** Of one day alone. */
+const ofDay = (cooking: Cooking, day: string): Cooking =>
+  cooking.day === day ? cooking : nothingCooked(day);
+const cookingOf = (day: string): Cooking => ofDay(store.getState().cooking, day);
 
-/** Where the evening stood when the rest of it was planned; absent while the first plan is followed. */
-export function progressOf({ from, begun, done }: Cooking): Progress | undefined {
-  if (from === undefined) return undefined;
-  const until = (times: Cooking['begun']): ReadonlyMap<string, number> =>
-    new Map(Object.entries(times).filter(([, minute]) => minute <= from));
-  const over = until(done);
+export const useCooking = (day: string): Cooking => {
+  const cooking = useStore(store, (kept) => kept.cooking);
+  return cooking.day === day ? cooking : nothingOf(day);
+};
+/** The same thing for the same day, so that nothing is drawn anew. */
+const none = new Map<string, Cooking>();
+const nothingOf = (day: string): Cooking => {
+  const known = none.get(day) ?? nothingCooked(day);
+  none.set(day, known);
+  return known;
+};
+
+/** Why what was said is in this browser alone; undefined where it is kept. */
+export const useCookingUnkept = (): string | undefined =>
+  useStore(store, ({ unsaid, away }) => (unsaid.length > 0 ? away : undefined));
+
+/** Where the evening stood when the rest of it was planned; absent while the first plan is followed and nothing is put to a time. */
+export function progressOf({ from, begun, done, pinned }: Cooking): Progress | undefined {
+  if (from === null && Object.keys(pinned).length === 0) return undefined;
+  const now = from ?? 0;
+  const until = (times: Times['begun']): ReadonlyMap<string, number> =>
+    new Map(Object.entries(times).filter(([, minute]) => minute <= now));
+  const over = until(done),
+    going = new Map([...until(begun)].filter(([id]) => !over.has(id)));
   return {
-    now: from,
+    now,
     done: over,
-    begun: new Map([...until(begun)].filter(([id]) => !over.has(id))),
-    pinned: new Map(),
+    begun: going,
+    pinned: new Map(Object.entries(pinned).filter(([id]) => !over.has(id) && !going.has(id))),
   };
 }

@@ -1,6 +1,7 @@
 import type { DishTonight, FormulaView, KeptDishView, PotTonight } from '@alterum/contract';
 import { dishOfContent, formulaOfContent } from '@alterum/contract/convert';
 import {
+  type CookTonight,
   type Cover,
   type DoneToDish,
   type Evening,
@@ -10,17 +11,19 @@ import {
   type Line,
   type Planned,
   type ScheduleOutcome,
+  SHOP,
+  type ShopTonight,
+  unnamedCooks,
   type WrittenDish,
 } from '@alterum/core';
 import { useHousehold } from '../household/household-store';
 import { findIngredient } from '../household/house-larder';
 import { operationText, shortName } from '../words/method-words';
 import type { Times } from './cooking-store';
+import { DAY } from './evening-day';
 
 type EveningSaid = ReturnType<typeof useHousehold.getState>['evening'];
 
-/** min of a day: where the one begins on which it is eaten. */
-export const DAY = 1440;
 /** Hours in which somebody is up, min of a day. @source assumed: seven to eleven */
 const UP = { from: 7 * 60, to: 23 * 60 } as const;
 
@@ -33,38 +36,77 @@ export interface PotTonightPlanned {
   /** It goes through the shared jar; that is washed before it. */
   readonly sharesJar?: boolean;
   readonly washedBefore?: boolean;
+  /** The cook who makes it, where that was said. */
+  readonly cook?: string;
   /** min of the day at which it is eaten, where that is not with everything else. */
   readonly serveAt?: number;
 }
 
-const at = (serveAt: number | undefined) => (serveAt === undefined ? {} : { serveAt });
+const said = ({ serveAt, cook }: Pick<PotTonight, 'serveAt' | 'cook'>) => ({
+  ...(serveAt === undefined ? {} : { serveAt }),
+  ...(cook === undefined ? {} : { cook }),
+});
 
 export const potsOf = (
   chosen: readonly PotTonight[],
   named: ReadonlyMap<string, FormulaView>,
 ): readonly PotTonightPlanned[] =>
-  chosen.flatMap(({ formula: id, serveAt, tools, washedBefore }) => {
-    const view = named.get(id);
+  chosen.flatMap((one) => {
+    const { formula: id, tools, washedBefore } = one,
+      view = named.get(id);
     if (!view) return [];
     const shared = { sharesJar: tools.includes('jar'), washedBefore };
-    return [{ id, name: view.name, formula: formulaOfContent(view), ...shared, ...at(serveAt) }];
+    return [{ id, name: view.name, formula: formulaOfContent(view), ...shared, ...said(one) }];
   });
 
 export const dishesOf = (
   chosen: readonly DishTonight[],
   kept: ReadonlyMap<string, KeptDishView>,
 ): readonly PotTonightPlanned[] =>
-  chosen.flatMap(({ dish: id, serveAt }) => {
-    const view = kept.get(id);
-    return view ? [{ id, name: view.name, dish: dishOfContent(view), ...at(serveAt) }] : [];
+  chosen.flatMap((one) => {
+    const view = kept.get(one.dish);
+    return view ? [{ id: one.dish, name: view.name, dish: dishOfContent(view), ...said(one) }] : [];
   });
+
+/** Who cooks: by name, the day before too, or so many. */
+const cooksOf = ({ named = [], cooks }: EveningSaid): readonly CookTonight[] =>
+  named.length === 0
+    ? unnamedCooks(cooks)
+    : named.map(({ name, from = 0, to = DAY }) => ({
+        name,
+        ...(from > 0 || to < DAY
+          ? {
+              there:
+                from > 0
+                  ? [
+                      { from: 0, to: DAY },
+                      { from: DAY + from, to: DAY + to },
+                    ]
+                  : [{ from: 0, to: DAY + to }],
+            }
+          : {}),
+      }));
+
+/** The shop is open at the same hours on both days. */
+const shopOf = ({ shop }: EveningSaid): { readonly shop?: ShopTonight } =>
+  shop && shop.buys.length > 0
+    ? {
+        shop: {
+          open: [shop, { from: DAY + shop.from, to: DAY + shop.to }].map(({ from, to }) => ({ from, to })),
+          minutes: shop.minutes,
+          buys: new Set(shop.buys),
+        },
+      }
+    : {};
 
 /** The evening as it is planned: minute 0 is midnight of the day before. */
 export function eveningFor(
   cooked: readonly PotTonightPlanned[],
-  { serveAt, ...kitchen }: EveningSaid,
+  said: EveningSaid,
+  by: Readonly<Record<string, string>> = {},
 ): { readonly evening: Evening; readonly tasks: readonly FormulaTask[] } {
-  const { sauces } = useHousehold.getState();
+  const { sauces } = useHousehold.getState(),
+    { burners, ovens, blenders, keepWarmMin } = said;
   const eaten = (one: PotTonightPlanned) => ({
     id: one.id,
     ...(one.serveAt === undefined ? {} : { serveAt: DAY + one.serveAt }),
@@ -78,7 +120,20 @@ export function eveningFor(
       dishes: cooked.flatMap((one) => (one.dish ? [{ ...eaten(one), dish: one.dish }] : [])),
     },
     { larder: findIngredient, formulaOf: (id) => sauces.get(id)?.formula },
-    { ...kitchen, serveAt: DAY + serveAt, awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }] },
+    {
+      burners,
+      ovens,
+      blenders,
+      keepWarmMin,
+      serveAt: DAY + said.serveAt,
+      cooks: cooksOf(said),
+      doneBy: new Map([
+        ...cooked.flatMap(({ id, cook }) => (cook === undefined ? [] : [[id, cook] as const])),
+        ...Object.entries(by),
+      ]),
+      ...shopOf(said),
+      awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }],
+    },
   );
 }
 
@@ -115,11 +170,12 @@ function toDishWords(done: DoneToDish): string {
 }
 
 function doneTo(
-  { operation, line, warms, begins, loads, washes, toDish }: FormulaTask,
+  { operation, line, warms, begins, loads, washes, shops, toDish }: FormulaTask,
   lines: readonly Line[],
 ): string {
   if (toDish) return toDishWords(toDish);
   if (washes) return 'wash the jar';
+  if (shops) return shops === 1 ? 'buy one thing' : `buy ${shops} things`;
   if (warms) return 'warm up';
   if (begins && line) return `put to soak: ${shortName(line)}`;
   const said = `${operationText(operation, lines)}${loads ? `, in ${loads} loads` : ''}`;
@@ -174,6 +230,9 @@ function overOf(
   });
 }
 
+/** What is bought belongs to no pot. */
+const shopping: PotTonightPlanned = { id: SHOP, name: 'for tonight' };
+
 /** What is done and when, in the order of the clock. */
 export function shownTasks(
   outcome: ScheduleOutcome,
@@ -191,7 +250,7 @@ export function shownTasks(
   return plan.flatMap((planned): ShownTask[] => {
     const task = of.get(planned.id),
       at = pots.findIndex(({ id }) => id === task?.pot),
-      pot = pots[at];
+      pot = task?.shops ? shopping : pots[at];
     if (!task || !pot) return [];
     return [{ ...planned, task, pot, at, words: wordsOf(task, pot), unit: units.get(planned.id) ?? 0 }];
   });
@@ -204,9 +263,6 @@ export function clockText(minute: number): string {
   return minute < DAY ? `the day before, ${time}` : time;
 }
 
-/** min of the plan that the clock on the wall shows, on the day on which it is eaten. */
-export const minuteNow = (now: Date): number => DAY + now.getHours() * 60 + now.getMinutes();
-
 /** Where it stands in the evening: what is to be begun long before is told apart. @source assumed: waits of four hours are begun before the cooking */
 export const LONG_BEFORE = 240;
 
@@ -216,8 +272,10 @@ export const machineWords = { burner: 'burner', oven: 'oven', blender: 'blender'
 export function withWhat({ task, unit, cook }: ShownTask): string {
   const machine = task.machine as keyof typeof machineWords | undefined;
   return [
-    cook && cook !== 'cook' ? cook : '',
-    machine ? `${machineWords[machine]}${machine === 'burner' ? ` ${unit}` : ''}` : '',
+    task.hands && cook !== undefined && cook !== 'cook' ? cook : '',
+    machine && machine in machineWords
+      ? `${machineWords[machine]}${machine === 'burner' ? ` ${unit}` : ''}`
+      : '',
     task.hands ? '' : 'needs nobody',
   ]
     .filter(Boolean)

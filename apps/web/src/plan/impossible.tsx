@@ -1,7 +1,10 @@
 import type { FormulaTask, Help, ScheduleOutcome } from '@alterum/core';
 import { useHousehold } from '../household/household-store';
 import { Button } from '../ui/button';
-import { type PotTonightPlanned, wordsOf } from './evening-plan';
+import { cookingDoes } from './cooking-store';
+import { cooksCounted } from './cooks-named';
+import { DAY } from './evening-day';
+import { clockText, type PotTonightPlanned, wordsOf } from './evening-plan';
 
 /** min longer that hot things may stand, where that helps. @source assumed: as the planner tries it */
 const LONGER = 30,
@@ -11,10 +14,11 @@ interface ImpossibleProps {
   readonly outcome: Extract<ScheduleOutcome, { kind: 'impossible' }>;
   readonly tasks: readonly FormulaTask[];
   readonly pots: readonly PotTonightPlanned[];
+  readonly day: string;
 }
 
 /** What stands in the way of an evening, in words, and what would help, each one press away. */
-export function Impossible({ outcome, tasks, pots }: ImpossibleProps) {
+export function Impossible({ outcome, tasks, pots, day }: ImpossibleProps) {
   const evening = useHousehold((household) => household.evening),
     eatAt = useHousehold((household) => household.eatAt);
   const named = (why: string) =>
@@ -24,7 +28,17 @@ export function Impossible({ outcome, tasks, pots }: ImpossibleProps) {
       return task && pot ? `“${wordsOf(task, pot)}” (${pot.name})` : whole;
     });
   const press = (help: Help): readonly [string, () => void] => {
-    if (help.kind === 'cook') return ['One more cook', () => eatAt({ ...evening, cooks: evening.cooks + 1 })];
+    if (help.kind === 'cook')
+      return ['One more cook', () => eatAt({ ...evening, ...cooksCounted(evening, evening.cooks + 1) })];
+    if (help.kind === 'unpin')
+      return [
+        `Leave ${named(`“${help.what}”`)} to the plan`,
+        () => cookingDoes.pin(day, help.what, undefined),
+      ];
+    if (help.kind === 'later') {
+      const serveAt = evening.serveAt + help.minutes;
+      return [`On the table at ${clockText(DAY + serveAt)}`, () => eatAt({ ...evening, serveAt })];
+    }
     if (help.kind === 'stand') {
       const keepWarmMin = Math.min(LONGEST, evening.keepWarmMin + LONGER);
       return [`Hot things may stand ${keepWarmMin} min`, () => eatAt({ ...evening, keepWarmMin })];
@@ -34,7 +48,9 @@ export function Impossible({ outcome, tasks, pots }: ImpossibleProps) {
     ];
     return [`One more ${help.what}`, () => eatAt({ ...evening, [machine]: evening[machine] + 1 })];
   };
-  const presses = new Map(outcome.helps.map(press));
+  // Serving past midnight is another evening.
+  const helps = outcome.helps.filter((help) => help.kind !== 'later' || evening.serveAt + help.minutes < DAY);
+  const presses = new Map(helps.map(press));
   return (
     <section role="alert" className="plate mt-3 p-4">
       <h2 className="text-lg text-no">This evening cannot be done as it is</h2>

@@ -7,34 +7,48 @@ import { useHousehold } from '../household/household-store';
 import { knowParts } from '../household/known-to-dish';
 import { sayFailure } from '../notices/notices';
 import { queries, read } from '../server/queries';
+import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number-field';
-import { clockText, DAY, type PotTonightPlanned } from './evening-plan';
+import { cooksShown } from './cooks-named';
+import { DAY } from './evening-day';
+import { clockText, type PotTonightPlanned } from './evening-plan';
+import { KeptEvenings } from './kept-evenings';
 import { readClock } from './read-clock';
+import { changeTonight } from './tonight-undo';
 
 const NONE = '';
 /** Before the id of a dish, so that it is told from a formula. */
 const DISH = 'dish:';
 
-/** Leaves a time out that was not said. */
-const eatenAt = <T extends { readonly serveAt?: number }>(
-  { serveAt: _, ...one }: T,
-  serveAt: number | undefined,
-) => ({
-  ...one,
-  ...(serveAt === undefined ? {} : { serveAt }),
-});
+type Said = { readonly serveAt?: number; readonly cook?: string };
+
+/** With what was said of it now; what is undefined is left out. */
+const withSaid = <T extends Said>(
+  { serveAt, cook, ...one }: T,
+  next: { readonly serveAt?: number | undefined; readonly cook?: string | undefined },
+) => {
+  const said = { serveAt, cook, ...next };
+  return {
+    ...one,
+    ...(said.serveAt === undefined ? {} : { serveAt: said.serveAt }),
+    ...(said.cook === undefined ? {} : { cook: said.cook }),
+  };
+};
 
 function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: number }) {
   const { pots, dishes, cook, cookDishes, evening } = useHousehold();
   const { id, name, dish, serveAt } = pot;
   const leave = () =>
+    changeTonight(`${name} is not cooked tonight.`, () =>
+      dish
+        ? cookDishes(dishes.filter((one) => one.dish !== id))
+        : cook(pots.filter(({ formula }) => formula !== id)),
+    );
+  const say = (next: Parameters<typeof withSaid>[1]) =>
     dish
-      ? cookDishes(dishes.filter((one) => one.dish !== id))
-      : cook(pots.filter(({ formula }) => formula !== id));
-  const eat = (minute: number | undefined) =>
-    dish
-      ? cookDishes(dishes.map((one) => (one.dish === id ? eatenAt(one, minute) : one)))
-      : cook(pots.map((one) => (one.formula === id ? eatenAt(one, minute) : one)));
+      ? cookDishes(dishes.map((one) => (one.dish === id ? withSaid(one, next) : one)))
+      : cook(pots.map((one) => (one.formula === id ? withSaid(one, next) : one)));
+  const cooks = evening.named?.length ? cooksShown(evening).map((one) => one.name) : [];
   return (
     <li className="flex flex-wrap items-center rounded-lg border-2 border-hair bg-glaze pl-2.5 font-semibold">
       <span className="pr-1.5 text-soft">{at + 1}</span>
@@ -58,10 +72,22 @@ function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: num
           unit=""
           optional
           read={readClock}
-          onValue={eat}
+          onValue={(minute) => say({ serveAt: minute })}
           className="tap-coarse ml-1 h-8 w-14 rounded-md border border-transparent bg-transparent px-1 font-semibold text-ink placeholder:font-normal placeholder:text-soft placeholder:opacity-100 hover:border-hair focus:bg-glaze"
         />
       </label>
+      {cooks.length > 1 && (
+        <Choice
+          label={`Who makes ${name}`}
+          value={pot.cook !== undefined && cooks.includes(pot.cook) ? pot.cook : NONE}
+          options={[
+            { value: NONE, label: 'by anybody' },
+            ...cooks.map((value) => ({ value, label: `by ${value}` })),
+          ]}
+          onChange={(by) => say({ cook: by === NONE ? undefined : by })}
+          className="tap-coarse h-8 max-w-36 px-1 text-sm"
+        />
+      )}
       <button
         type="button"
         aria-label={`Not tonight: ${name}`}
@@ -127,6 +153,7 @@ export function PotsChosen({ pots, kept }: PotsChosenProps) {
           {others.map(({ id, name }) => option(id, name))}
         </optgroup>
       </select>
+      <KeptEvenings canKeep={pots.length > 0} />
       <Link
         to="/plan/dishes"
         className="tap-coarse px-2 py-1.5 font-semibold text-rim underline-offset-4 hover:underline"

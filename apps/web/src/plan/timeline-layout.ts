@@ -25,6 +25,8 @@ export interface Timeline {
   readonly ticks: readonly { readonly minute: number; readonly x: number }[];
   readonly serveX: number;
   readonly nowX: number | undefined;
+  /** px of one min. */
+  readonly pxPerMin: number;
 }
 
 /** min between the lines of the picture, by how long it is. */
@@ -37,13 +39,15 @@ const AFTER = 10;
 const rowOf = ({ task, unit, cook }: ShownTask): readonly (readonly [id: string, look: Bar['look']])[] => {
   const rows: (readonly [string, Bar['look']])[] = [];
   if (task.hands) rows.push([cook ?? 'cook', 'hands']);
-  if (task.machine) rows.push([task.machine === 'burner' ? `burner ${unit}` : task.machine, 'machine']);
+  if (task.machine && !task.shops)
+    rows.push([task.machine === 'burner' ? `burner ${unit}` : task.machine, 'machine']);
   if (rows.length === 0) rows.push(['waits', 'waits']);
   return rows;
 };
 /** Cooks, then the jar, the stove, the oven, and what needs nobody. */
-const ORDER = ['cook', 'blender', 'burner', 'oven', 'waits'];
-const rankOf = (id: string): number => ORDER.findIndex((kind) => id.startsWith(kind));
+const ORDER = ['blender', 'burner', 'oven', 'waits'];
+const rankOf = ([id, [bar]]: readonly [string, readonly Bar[]]): number =>
+  bar?.look === 'hands' ? -1 : ORDER.findIndex((kind) => id.startsWith(kind));
 
 /** Lowest lane in which a bar overlaps none before it. */
 function lanesOf(spans: readonly (readonly [number, number])[]): readonly number[] {
@@ -96,7 +100,7 @@ export function timelineOf(
   for (let minute = from; minute <= serveAt; minute += step) ticks.push({ minute, x: x(minute) });
   return {
     rows: [...rows]
-      .sort(([a], [b]) => rankOf(a) - rankOf(b) || a.localeCompare(b))
+      .sort((a, b) => rankOf(a) - rankOf(b) || a[0].localeCompare(b[0]))
       .map(([id, bars]) => {
         const lanes = lanesOf(bars.map(({ shown: { start, end } }) => [start, end]));
         return {
@@ -107,6 +111,7 @@ export function timelineOf(
       }),
     ticks,
     serveX: x(serveAt),
+    pxPerMin: x(1) - x(0),
     nowX: now >= from && now <= to ? x(now) : undefined,
   };
 }

@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { type PointerEvent, useId, useRef, useState } from 'react';
 import { useSize } from '../chart/use-size';
 import { clockText, type ShownTask } from './evening-plan';
 import { type Bar, type Row, timelineOf } from './timeline-layout';
@@ -7,8 +7,10 @@ const LANE = 32,
   GAP = 10,
   TOP = 26,
   LEFT = 84;
-/** px of a bar from which its words fit in at all. */
-const WORDS_FROM = 34;
+/** px of a bar from which its words fit in at all, and from which the number of its pot does; px that a pointer has to go before something is dragged. */
+const WORDS_FROM = 34,
+  NUMBER_FROM = 15,
+  DRAGGED_FROM = 4;
 
 const looks: Readonly<Record<Bar['look'], string>> = {
   hands: 'fill-rim stroke-glaze',
@@ -21,23 +23,74 @@ const inks: Readonly<Record<Bar['look'], string>> = {
   waits: 'fill-ink',
 };
 
-function BarView({ bar, y, clip }: { readonly bar: Bar; readonly y: number; readonly clip: string }) {
-  const { shown, look, x, width } = bar;
+interface Drag {
+  readonly id: string;
+  readonly px: number;
+}
+
+interface BarViewProps {
+  readonly bar: Bar;
+  readonly y: number;
+  readonly clip: string;
+  readonly pinned: boolean;
+  /** px that it is dragged by; undefined where it cannot be. */
+  readonly drag:
+    | { readonly px: number; readonly on: (px: number) => void; readonly end: (px: number) => void }
+    | undefined;
+}
+
+/** How a bar is dragged along the time; a press alone moves nothing. */
+function useDragging(drag: BarViewProps['drag']) {
+  const from = useRef<number>(undefined);
+  if (!drag) return {};
+  const gone = ({ clientX }: PointerEvent): number =>
+    from.current === undefined ? 0 : clientX - from.current;
+  return {
+    onPointerDown: (event: PointerEvent<SVGGElement>) => {
+      if (event.button !== 0) return;
+      from.current = event.clientX;
+      event.currentTarget.setPointerCapture(event.pointerId);
+    },
+    onPointerMove: (event: PointerEvent) => {
+      if (from.current !== undefined) drag.on(gone(event));
+    },
+    onPointerUp: (event: PointerEvent) => {
+      const px = gone(event);
+      from.current = undefined;
+      drag.end(Math.abs(px) < DRAGGED_FROM ? 0 : px);
+    },
+    onPointerCancel: () => {
+      from.current = undefined;
+      drag.end(0);
+    },
+  };
+}
+
+function BarView({ bar, y, clip, pinned, drag }: BarViewProps) {
+  const { shown, look, width } = bar,
+    x = bar.x + (drag?.px ?? 0);
+  const pot = shown.at >= 0 ? `${shown.at + 1} ` : '';
   return (
-    <g>
-      <title>{`${clockText(shown.start)} ${shown.words} (${shown.pot.name})`}</title>
+    <g {...useDragging(drag)} className={drag ? 'cursor-grab touch-pan-y active:cursor-grabbing' : ''}>
+      <title>{`${clockText(shown.start)} ${shown.words} (${shown.pot.name})${pinned ? ', put there by hand' : ''}`}</title>
       <clipPath id={clip}>
         <rect x={x} y={y} width={Math.max(width - 4, 0)} height={LANE - 4} />
       </clipPath>
       <rect x={x} y={y} width={width} height={LANE - 4} rx={7} className={looks[look]} strokeWidth={1.5} />
-      {width > WORDS_FROM && (
+      {pinned && <rect x={x} y={y} width={4} height={LANE - 4} rx={2} className="fill-yolk" />}
+      {width > NUMBER_FROM && (
         <text
-          x={x + 7}
+          x={x + (width > WORDS_FROM ? 7 : 4)}
           y={y + 19}
           clipPath={`url(#${clip})`}
-          className={`text-[12.5px] font-semibold ${inks[look]}`}
+          className={`pointer-events-none text-[12.5px] font-semibold ${inks[look]}`}
         >
-          {shown.at + 1} {bar.since ? `since ${clockText(shown.start)}: ${shown.words}` : shown.words}
+          {pot}
+          {width <= WORDS_FROM
+            ? ''
+            : bar.since
+              ? `since ${clockText(shown.start)}: ${shown.words}`
+              : shown.words}
         </text>
       )}
     </g>
@@ -54,30 +107,49 @@ const placedRows = (
     return [...all, { row, at, below: at + lanes * LANE + GAP }];
   }, []);
 
-/** Hands, machines and waits of an evening over time; the same stands by the clock below, for whoever listens. */
-export function TimelinePicture({
-  tasks,
-  serveAt,
-  now,
-}: {
+interface TimelinePictureProps {
   readonly tasks: readonly ShownTask[];
   readonly serveAt: number;
   readonly now: number;
-}) {
+  /** Tasks that were put to a time by hand. */
+  readonly pinned: Readonly<Record<string, number>>;
+  readonly canMove: (shown: ShownTask) => boolean;
+  /** A task is put to another time. */
+  readonly move: (id: string, minute: number) => void;
+}
+
+/** Hands, machines and waits of an evening over time; the same stands by the clock below, for whoever listens. */
+export function TimelinePicture({ tasks, serveAt, now, pinned, canMove, move }: TimelinePictureProps) {
   const [ref, size] = useSize<HTMLDivElement>();
+  const [drag, setDrag] = useState<Drag>();
   const id = useId();
   const width = size?.width ?? 0;
   const picture = width > 0 ? timelineOf(tasks, { width: width - 8, left: LEFT, serveAt, now }) : undefined;
   const placed = placedRows(picture?.rows ?? []);
   const { below: y = TOP } = placed.at(-1) ?? {};
+  const minuteAt = (shown: ShownTask, px: number): number =>
+    Math.max(0, Math.round(shown.start + px / (picture?.pxPerMin ?? 1)));
+  const dragOf = ({ shown, since }: Bar): BarViewProps['drag'] =>
+    since || !canMove(shown)
+      ? undefined
+      : {
+          px: drag?.id === shown.id ? drag.px : 0,
+          on: (px) => setDrag({ id: shown.id, px }),
+          end: (px) => {
+            setDrag(undefined);
+            if (px !== 0) move(shown.id, minuteAt(shown, px));
+          },
+        };
+  const dragged = drag && tasks.find((shown) => shown.id === drag.id);
   return (
-    <div ref={ref} className="w-full">
+    <div ref={ref} className="relative w-full">
       {picture && (
         <svg
           role="img"
           aria-label="The evening over time; the same stands by the clock"
           width={width}
           height={y + 4}
+          className="select-none"
         >
           {picture.ticks.map(({ minute, x }) => (
             <g key={minute}>
@@ -87,7 +159,7 @@ export function TimelinePicture({
               </text>
             </g>
           ))}
-          {placed.map(({ row, at }) => (
+          {placed.map(({ row, at }, r) => (
             <g key={row.id}>
               <text x={0} y={at + 19} className="fill-ink text-[13px] font-bold">
                 {row.name}
@@ -97,7 +169,9 @@ export function TimelinePicture({
                   key={bar.shown.id}
                   bar={bar}
                   y={at + bar.lane * LANE}
-                  clip={`${id}${row.id.replace(/\W/g, '')}${i}`}
+                  clip={`${id}r${r}b${i}`}
+                  pinned={bar.shown.id in pinned}
+                  drag={dragOf(bar)}
                 />
               ))}
             </g>
@@ -107,7 +181,7 @@ export function TimelinePicture({
             x2={picture.serveX}
             y1={TOP - 8}
             y2={y}
-            className="stroke-yolk"
+            className="pointer-events-none stroke-yolk"
             strokeWidth={4}
           />
           {picture.nowX !== undefined && (
@@ -116,11 +190,16 @@ export function TimelinePicture({
               x2={picture.nowX}
               y1={TOP - 8}
               y2={y}
-              className="stroke-no"
+              className="pointer-events-none stroke-no"
               strokeWidth={2}
             />
           )}
         </svg>
+      )}
+      {dragged && (
+        <output className="plate pointer-events-none absolute top-0 right-0 px-2 py-1 text-sm font-semibold">
+          {clockText(minuteAt(dragged, drag.px))} {dragged.words}
+        </output>
       )}
     </div>
   );

@@ -18,11 +18,12 @@ const kinds: Readonly<
   formula: { name: 'formula', heading: 'Formulas', to: '/formulas' },
   version: { name: 'version', heading: 'Versions of formulas', to: '/formulas' },
   dish: { name: 'dish', heading: 'Dishes', to: '/plan/dishes' },
+  evening: { name: 'evening', heading: 'Kept evenings', to: '/plan' },
   vessel: { name: 'vessel', heading: 'Vessels', to: '/plan/dishes' },
   person: { name: 'person', heading: 'People', to: '/table' },
   'own-ingredient': { name: 'own ingredient', heading: 'Own ingredients', to: '/larder' },
 };
-const order = ['formula', 'version', 'dish', 'vessel', 'person', 'own-ingredient'] as const;
+const order = ['formula', 'version', 'dish', 'evening', 'vessel', 'person', 'own-ingredient'] as const;
 
 function restore({ kind, id, formula }: PutAwayView): Promise<unknown> {
   switch (kind) {
@@ -32,6 +33,8 @@ function restore({ kind, id, formula }: PutAwayView): Promise<unknown> {
       return api.restoreVersion(formula?.id ?? '', id);
     case 'dish':
       return api.restoreDish(id);
+    case 'evening':
+      return api.restoreEvening(id);
     case 'vessel':
       return api.restoreVessel(id);
     case 'person':

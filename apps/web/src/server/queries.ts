@@ -63,6 +63,7 @@ export const queries = {
   taughtWords: queryOptions({ queryKey: ['words'], queryFn: api.taughtWords }),
   dishes: queryOptions({ queryKey: ['dishes'], queryFn: api.dishes }),
   dish: (id: string) => queryOptions({ queryKey: ['dish', id], queryFn: () => api.dish(id) }),
+  evenings: queryOptions({ queryKey: ['evenings'], queryFn: api.evenings }),
   vessels: queryOptions({ queryKey: ['vessels'], queryFn: api.vessels }),
   briefs: queryOptions({ queryKey: ['briefs'], queryFn: api.briefs }),
   putAway: queryOptions({ queryKey: ['put-away'], queryFn: api.putAway }),

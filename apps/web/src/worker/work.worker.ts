@@ -1,12 +1,10 @@
 import {
   balance,
-  type Evening,
   ingredientById,
   larderTable,
   type Recipe,
   BESIDE_A_PAGE,
-  planEvening,
-  type Progress,
+  planningEvening,
   swap,
   tradeMap,
 } from '@alterum/core';
@@ -32,14 +30,10 @@ const athome = (recipe: Recipe): Recipe => ({
 
 type Running = Generator<number | { readonly done: number }, Results[Job['kind']]>;
 
-/** Its effort is counted, so that the same evening gives the same plan; it cannot be looked into on its way. */
-function* scheduled(evening: Evening, progress?: Progress): Running {
-  yield 0;
-  return planEvening(evening, progress, BESIDE_A_PAGE);
-}
-
 function begin(job: Job, stop: () => boolean): Running {
-  if (job.kind === 'schedule') return scheduled(job.evening, job.progress);
+  // Its effort is counted, so that the same evening gives the same plan, unless it is stopped.
+  if (job.kind === 'schedule')
+    return planningEvening(job.evening, job.progress, { times: BESIDE_A_PAGE, stop });
   const recipe = athome(job.request.recipe);
   switch (job.kind) {
     case 'balance':

@@ -14,7 +14,7 @@ import { preparations } from '../../src/recipe/preparation.js';
 import type { Process } from '../../src/recipe/recipe.js';
 import { balance } from '../../src/propose/balance/balance.js';
 import type { BalanceRequest } from '../../src/propose/balance/balance-request.js';
-import { finish } from '../../src/propose/balance/solve.js';
+import { finish } from '../../src/numeric/finish.js';
 import { arrivingOf } from '../../src/predict/assemble/weighed.js';
 import { openToAll } from '../../src/propose/swap/school.js';
 import { swap } from '../../src/propose/swap/swap.js';

@@ -2,9 +2,21 @@ import type { KnownToDish } from '../dish/read-dish.js';
 import type { WrittenDish } from '../dish/written-dish.js';
 import type { Formula } from '../formula/formula.js';
 import type { Evening, Span } from '../plan/task.js';
+import { SHOP, type ShopTonight, withShopping } from './shopping.js';
 import { tasksOfDish } from './tasks-of-dish.js';
 import { type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
 import { type SharesJar, withWashes } from './washes.js';
+
+/** Somebody who cooks. */
+export interface CookTonight {
+  readonly name: string;
+  /** Absent is all the time. */
+  readonly there?: readonly Span[];
+}
+
+/** Cooks of whom nothing is known but how many they are. */
+export const unnamedCooks = (count: number): readonly CookTonight[] =>
+  Array.from({ length: count }, (_, i) => ({ name: count === 1 ? 'cook' : `cook ${i + 1}` }));
 
 /** What a kitchen has and when it eats. */
 export interface KitchenTonight {
@@ -13,7 +25,11 @@ export interface KitchenTonight {
   readonly burners: number;
   readonly ovens: number;
   readonly blenders: number;
-  readonly cooks: number;
+  readonly cooks: readonly CookTonight[];
+  /** Who does a task, or all of a pot, by their ids; whoever is free where nothing is said. */
+  readonly doneBy?: ReadonlyMap<string, string>;
+  /** Where something has to be bought before. */
+  readonly shop?: ShopTonight;
   /** min that hot things may stand covered, on the lowest heat. */
   readonly keepWarmMin: number;
   /** When somebody is up. */
@@ -52,15 +68,31 @@ function readyBy(tasks: readonly FormulaTask[], readyBefore: number): readonly F
   return tasks.map((task) => (followed.has(task.id) ? task : { ...task, readyBefore }));
 }
 
+const linesOf = (pots: readonly EveningPot[]) => new Map(pots.map(({ id, formula }) => [id, formula.lines]));
+
+/** What somebody was named for is theirs; who does not cook tonight leaves it to the others. */
+function givenTo(
+  tasks: readonly FormulaTask[],
+  cooks: readonly CookTonight[],
+  doneBy: ReadonlyMap<string, string> = new Map(),
+): readonly FormulaTask[] {
+  const here = new Set(cooks.map(({ name }) => name));
+  return tasks.map((task) => {
+    const cook = doneBy.get(task.id) ?? doneBy.get(task.pot);
+    return task.hands && cook !== undefined && here.has(cook) ? { ...task, cook } : task;
+  });
+}
+
 /** Everything that is to be done for what is cooked of an evening, in one kitchen. */
 export function eveningTonight(
   { pots, dishes = [] }: CookedTonight,
   known: KnownToDish,
-  { serveAt: usually, burners, ovens, blenders, cooks, keepWarmMin, awake }: KitchenTonight,
+  kitchen: KitchenTonight,
 ): PlannedPots {
+  const { serveAt: usually, burners, ovens, blenders, cooks, keepWarmMin, awake, shop } = kitchen;
   const times = [...pots, ...dishes].map(({ serveAt = usually }) => serveAt),
     serveAt = times.length > 0 ? Math.max(...times) : usually;
-  const tasks = withWashes(pots, [
+  const made = withWashes(pots, [
     ...pots.flatMap(({ id, formula, serveAt: at = usually }) =>
       readyBy(
         tasksOfFormula(id, formula, known.larder, { keepWarmMin, formulaOf: known.formulaOf }),
@@ -71,6 +103,8 @@ export function eveningTonight(
       readyBy(tasksOfDish(id, dish, known, keepWarmMin), serveAt - at),
     ),
   ]);
+  const tasks = givenTo(shop ? withShopping(made, dishes, shop, linesOf(pots)) : made, cooks, kitchen.doneBy);
+  const present = cooks.flatMap(({ name, there }) => (there ? [[name, there] as const] : []));
   return {
     tasks,
     evening: {
@@ -80,7 +114,9 @@ export function eveningTonight(
         ['oven', ovens],
         ['blender', blenders],
       ]),
-      cooks: Array.from({ length: cooks }, (_, i) => (cooks === 1 ? 'cook' : `cook ${i + 1}`)),
+      cooks: cooks.map(({ name }) => name),
+      ...(present.length > 0 ? { present: new Map(present) } : {}),
+      ...(shop ? { open: new Map([[SHOP, shop.open]]) } : {}),
       serveAt,
       awake,
     },

@@ -5,7 +5,7 @@ import type { Formula } from '../formula/formula.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { faultsOf } from '../plan/plan.fixture.js';
 import { schedule } from '../plan/schedule.js';
-import { eveningTonight, type CookedTonight, type KitchenTonight } from './evening-tonight.js';
+import { type CookedTonight, eveningTonight, type KitchenTonight, unnamedCooks } from './evening-tonight.js';
 import { preheating, tasksOfDish } from './tasks-of-dish.js';
 
 const white: Formula = {
@@ -59,7 +59,7 @@ const kitchen: KitchenTonight = {
   burners: 2,
   ovens: 1,
   blenders: 1,
-  cooks: 1,
+  cooks: unnamedCooks(1),
   keepWarmMin: 20,
   awake: [],
 };

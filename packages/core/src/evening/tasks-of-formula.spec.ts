@@ -3,7 +3,7 @@ import type { Formula } from '../formula/formula.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { faultsOf } from '../plan/plan.fixture.js';
 import { schedule } from '../plan/schedule.js';
-import { type EveningPot, eveningTonight, type KitchenTonight } from './evening-tonight.js';
+import { type EveningPot, eveningTonight, type KitchenTonight, unnamedCooks } from './evening-tonight.js';
 import { bladeMinutes, tasksOfFormula } from './tasks-of-formula.js';
 
 const SERVE = 1440 + 19 * 60;
@@ -12,7 +12,7 @@ const kitchen: KitchenTonight = {
   burners: 2,
   ovens: 1,
   blenders: 1,
-  cooks: 1,
+  cooks: unnamedCooks(1),
   keepWarmMin: 15,
   awake: [
     { from: 420, to: 1380 },
@@ -112,7 +112,7 @@ test('three pots share one cook, one blender and the burners there are', () => {
   // Three times the hands of one: nobody stirs two pots at once.
   const hands = outcome.plan.filter(({ id }) => id.endsWith('/2')).sort((a, b) => a.start - b.start);
   for (let i = 1; i < hands.length; i++) expect(hands[i]!.start).toBeGreaterThanOrEqual(hands[i - 1]!.end);
-  const two = plan(pots, { cooks: 2, keepWarmMin: 50 });
+  const two = plan(pots, { cooks: unnamedCooks(2), keepWarmMin: 50 });
   if (two.outcome.kind !== 'planned') throw new Error(two.outcome.kind);
   const first = (planned: typeof outcome.plan) =>
     Math.min(

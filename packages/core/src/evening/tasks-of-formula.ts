@@ -37,6 +37,8 @@ export interface FormulaTask extends PlanTask {
   readonly begins?: true;
   /** The shared jar is washed before the pot. */
   readonly washes?: true;
+  /** So many things are bought. */
+  readonly shops?: number;
   /** Loads that a jar takes it in, where one does not hold it. */
   readonly loads?: number;
   /** It is done to the whole dish. */

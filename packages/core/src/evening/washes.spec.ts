@@ -3,7 +3,7 @@ import type { Formula } from '../formula/formula.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { faultsOf } from '../plan/plan.fixture.js';
 import { schedule } from '../plan/schedule.js';
-import { eveningTonight, type EveningPot } from './evening-tonight.js';
+import { eveningTonight, type EveningPot, unnamedCooks } from './evening-tonight.js';
 
 const blended: Formula = {
   ...formulaWith([
@@ -20,7 +20,7 @@ const kitchen = {
   burners: 4,
   ovens: 1,
   blenders: 2,
-  cooks: 2,
+  cooks: unnamedCooks(2),
   keepWarmMin: 20,
   awake: [],
 };

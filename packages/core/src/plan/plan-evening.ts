@@ -1,6 +1,7 @@
+import { finish } from '../numeric/finish.js';
 import { likelyReady, type LikelyReady } from './likely-ready.js';
-import { type Progress, remaining, replan, type Replanned } from './replan.js';
-import { schedule } from './schedule.js';
+import { type Progress, remaining, type Replanned, replanning } from './replan.js';
+import { type PlanSearch, scheduling, type SearchLimits } from './schedule.js';
 import type { Evening } from './task.js';
 
 /** An evening as it is planned, or planned again while it is cooked. */
@@ -10,13 +11,17 @@ export interface PlannedEvening extends Replanned {
 }
 
 /**
- * Plans an evening, and the rest of it from where it stands once it is being cooked.
- * @param progress absent before anything has begun   @param times how many times as much as usual the search may cost
+ * Plans an evening, and the rest of it from where it stands once it is being cooked, or once something of it was put to a time by hand.
+ * @param progress absent before anything has begun or was put to a time
  */
-export function planEvening(evening: Evening, progress?: Progress, times = 1): PlannedEvening {
-  const first = schedule(evening, undefined, times);
+export function* planningEvening(
+  evening: Evening,
+  progress?: Progress,
+  limits?: SearchLimits,
+): PlanSearch<PlannedEvening> {
+  const first = yield* scheduling(evening, undefined, limits);
   const planned: Replanned = progress
-    ? replan(evening, progress, first.kind === 'planned' ? first.plan : [], times)
+    ? yield* replanning(evening, progress, first.kind === 'planned' ? first.plan : [], limits)
     : { outcome: first, serveAt: evening.serveAt, lateBy: 0, overdue: [] };
   if (planned.outcome.kind !== 'planned') return planned;
   const cooked = progress ? remaining(evening, progress) : evening;
@@ -25,3 +30,7 @@ export function planEvening(evening: Evening, progress?: Progress, times = 1): P
     likely: likelyReady({ ...cooked, serveAt: evening.serveAt }, planned.outcome.plan),
   };
 }
+
+/** The same in one go. */
+export const planEvening = (evening: Evening, progress?: Progress, limits?: SearchLimits): PlannedEvening =>
+  finish(planningEvening(evening, progress, limits));

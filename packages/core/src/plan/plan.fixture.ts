@@ -1,5 +1,5 @@
 import { seededChance } from '../numeric/chance.js';
-import type { After, Evening, Planned, PlanTask } from './task.js';
+import type { After, Evening, Planned, PlanTask, Span } from './task.js';
 
 /** A task at which somebody stands for just so long. */
 export const task = (id: string, minutes: number, more: Partial<PlanTask> = {}): PlanTask => ({
@@ -55,7 +55,7 @@ export function randomEvening(seed: number, count: number): Evening {
 
 /** What is wrong with a plan, looked at minute by minute; it shares nothing with the planner. */
 export function faultsOf(
-  { tasks, machines, cooks, serveAt, awake }: Evening,
+  { tasks, machines, cooks, serveAt, awake, open, present }: Evening,
   plan: readonly Planned[],
 ): readonly string[] {
   const faults: string[] = [];
@@ -84,6 +84,12 @@ export function faultsOf(
     }
     if (task.hands && one.cook === undefined) faults.push(`nobody does ${task.id}`);
     if (task.cook !== undefined && one.cook !== task.cook) faults.push(`${one.cook} does ${task.id}`);
+    const outside = (spans: readonly Span[] | undefined) =>
+      spans !== undefined && !spans.some(({ from, to }) => one.start >= from - 1e-6 && one.end <= to + 1e-6);
+    if (outside(open?.get(task.machine ?? ''))) faults.push(`${task.id} finds ${task.machine} closed`);
+    if (outside(present?.get(one.cook ?? ''))) faults.push(`${one.cook} is not there for ${task.id}`);
+    if (task.starts && (one.start < task.starts.from - 1e-6 || one.start > task.starts.to + 1e-6))
+      faults.push(`${task.id} begins at ${one.start}`);
     if (
       task.hands &&
       awake.length > 0 &&

@@ -1,4 +1,4 @@
-import type { Evening } from './task.js';
+import type { Evening, Span } from './task.js';
 
 /** What makes an evening no evening, by the field it stands in. */
 export interface EveningProblem {
@@ -30,9 +30,29 @@ function circle({ tasks }: Evening): readonly string[] {
   return [];
 }
 
+/** Nobody and nothing has hours. */
+const always: ReadonlyMap<string, readonly Span[]> = new Map();
+
+const hoursProblems = (
+  field: string,
+  hours: ReadonlyMap<string, readonly Span[]>,
+): readonly EveningProblem[] =>
+  [...hours].flatMap(([what, spans]) =>
+    spans.flatMap(({ from, to }, i) =>
+      from < to
+        ? []
+        : [
+            {
+              field: `${field}.${what}[${i}]`,
+              message: `“${what}” ends before it begins: turn the times round.`,
+            },
+          ],
+    ),
+  );
+
 /** Everything that has to be put right before an evening can be planned. */
 export function problemsOfEvening(evening: Evening): readonly EveningProblem[] {
-  const { tasks, cooks, serveAt, awake } = evening;
+  const { tasks, cooks, serveAt, awake, open = always, present = always } = evening;
   const problems: EveningProblem[] = [];
   const ids = new Set<string>();
   tasks.forEach((task, i) => {
@@ -83,6 +103,13 @@ export function problemsOfEvening(evening: Evening): readonly EveningProblem[] {
     });
   if (cooks.length === 0 && tasks.some(({ hands }) => hands))
     problems.push({ field: 'cooks', message: 'Somebody has to cook: name one cook at least.' });
+  problems.push(...hoursProblems('open', open), ...hoursProblems('present', present));
+  for (const cook of present.keys())
+    if (!cooks.includes(cook))
+      problems.push({
+        field: `present.${cook}`,
+        message: `It is said when “${cook}” is there, who is not among the cooks.`,
+      });
   awake.forEach(({ from, to }, i) => {
     if (from >= to)
       problems.push({

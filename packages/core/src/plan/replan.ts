@@ -1,5 +1,13 @@
+import { finish } from '../numeric/finish.js';
+import { leastDelay } from './least-delay.js';
 import { REPLAN, SAME } from './plan.params.js';
-import { isPossible, schedule, type ScheduleOutcome } from './schedule.js';
+import {
+  isPossible,
+  type PlanSearch,
+  type ScheduleOutcome,
+  scheduling,
+  type SearchLimits,
+} from './schedule.js';
 import { dueAt, type Evening, lengthOf, type Planned, type PlanTask, type Span } from './task.js';
 
 /** Where an evening stands while it is cooked; min from midnight of the day before. */
@@ -82,6 +90,7 @@ export function remaining(evening: Evening, said: Progress): Evening {
         ...task,
         after: task.after.filter(({ id }) => !done.has(id)),
         starts: mayBegin(task, progress),
+        ...(progress.pinned.has(task.id) ? { pinned: true } : {}),
       },
     ];
   });
@@ -117,31 +126,18 @@ function overdueOf(evening: Evening, { done, begun }: Progress, plan: readonly P
   return [...new Set(late)];
 }
 
-/** As little later as can be, in whole minutes: nobody serves between two. Undefined where it cannot be had at all. */
-function leastDelay(least: number, possible: (lateBy: number) => boolean): number | undefined {
-  if (possible(least)) return least;
-  let short = least,
-    enough = least + REPLAN.step;
-  while (!possible(enough)) {
-    if (enough - least > REPLAN.latest) return undefined;
-    short = enough;
-    enough += enough - least;
-  }
-  while (enough - short > 1) {
-    const middle = Math.floor((short + enough) / 2);
-    if (possible(middle)) enough = middle;
-    else short = middle;
-  }
-  return enough;
-}
-
 /**
  * Plans the rest of an evening from where it stands, on the table when it was asked for or as little later as can be. The search begins
  * from the plan that was followed, so that it does not jump. Where what goes on would stand too long whatever is done, it is planned all
  * the same, and told.
- * @param before the plan that was followed   @param times how many times as much as usual the search may cost
+ * @param before the plan that was followed
  */
-export function replan(evening: Evening, said: Progress, before: readonly Planned[], times = 1): Replanned {
+export function* replanning(
+  evening: Evening,
+  said: Progress,
+  before: readonly Planned[],
+  limits?: SearchLimits,
+): PlanSearch<Replanned> {
   const progress = withWhatCameBefore(evening, said),
     left = remaining(evening, progress),
     order = [...before].sort((a, b) => b.start - a.start).map(({ id }) => id);
@@ -160,7 +156,7 @@ export function replan(evening: Evening, said: Progress, before: readonly Planne
   for (const rest of [left, patient(left, progress)]) {
     const lateBy = leastDelay(least, (min) => isPossible(at(rest, min), begin));
     if (lateBy === undefined) continue;
-    const outcome = schedule(at(rest, lateBy), begin, times);
+    const outcome = yield* scheduling(at(rest, lateBy), begin, limits);
     if (outcome.kind !== 'planned') continue;
     return {
       outcome,
@@ -170,9 +166,17 @@ export function replan(evening: Evening, said: Progress, before: readonly Planne
     };
   }
   return {
-    outcome: schedule(at(left, 0), begin),
+    outcome: yield* scheduling(at(left, 0), begin, limits),
     serveAt: evening.serveAt,
     lateBy: 0,
     overdue: [],
   };
 }
+
+/** The same in one go. */
+export const replan = (
+  evening: Evening,
+  said: Progress,
+  before: readonly Planned[],
+  limits?: SearchLimits,
+): Replanned => finish(replanning(evening, said, before, limits));

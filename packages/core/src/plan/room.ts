@@ -1,5 +1,5 @@
 import { SAME } from './plan.params.js';
-import { type Evening, lengthOf, type Planned, type PlanTask, type Span, upDuring } from './task.js';
+import { type Evening, hoursOf, lengthOf, type Planned, type PlanTask, type Span, within } from './task.js';
 
 /** Hands that are named at the end. */
 const SOMEBODY = 'somebody';
@@ -17,11 +17,11 @@ export class Room {
   /** The same by what is held: each machine, and hands. */
   private readonly byMachine = new Map<string, Held[]>();
   private readonly byHand: Held[] = [];
-  /** Some task is somebody's: who does what is then chosen as it is planned; else there are only enough hands, and they are named at the end. */
+  /** Some task is somebody's, or somebody comes later: who does what is then chosen as it is planned; else there are only enough hands, and they are named at the end. */
   private readonly named: boolean;
 
   constructor(private readonly evening: Evening) {
-    this.named = evening.tasks.some(({ cook }) => cook !== undefined);
+    this.named = evening.tasks.some(({ cook }) => cook !== undefined) || (evening.present?.size ?? 0) > 0;
   }
 
   /** The latest start of a task that leaves everything else as it is, no later than `latest`; undefined where there is none. */
@@ -32,7 +32,8 @@ export class Room {
     const length = lengthOf(task);
     const onMachine = (task.machine === undefined ? undefined : this.byMachine.get(task.machine)) ?? none,
       byHand = task.hands ? this.byHand : none;
-    // Something changes only where a rival begins, or where somebody goes to sleep: from the latest on, one after the other.
+    const hours = this.endsOfHours(task);
+    // Something changes only where a rival begins, or where somebody goes to sleep or the shop closes: from the latest on, one after the other.
     for (let start = latest; start > -Infinity;) {
       const cook = this.fits(task, start, start + length, onMachine, byHand);
       if (cook !== undefined) return { start, cook: cook || undefined };
@@ -40,9 +41,7 @@ export class Room {
       for (const { from } of onMachine)
         if (from - length < start && from - length > next) next = from - length;
       for (const { from } of byHand) if (from - length < start && from - length > next) next = from - length;
-      if (task.hands)
-        for (const { to } of this.evening.awake)
-          if (to - length < start && to - length > next) next = to - length;
+      for (const to of hours) if (to - length < start && to - length > next) next = to - length;
       start = next;
     }
     return undefined;
@@ -62,12 +61,30 @@ export class Room {
     const plan = this.held.map(({ task, from, to, cook }) => ({ id: task.id, start: from, end: to, cook }));
     if (this.named) return plan;
     // As many hands as there are at every moment: whoever is free takes the next, first begun first.
-    const free = new Map(this.evening.cooks.map((cook) => [cook, -Infinity]));
+    const free = new Map(this.evening.cooks.map((cook) => [cook, -Infinity])),
+      at = new Map<string, string | undefined>(),
+      potOf = new Map(this.held.map(({ task }) => [task.id, task.pot]));
     for (const one of plan.filter(({ cook }) => cook !== undefined).sort((a, b) => a.start - b.start)) {
-      one.cook = this.evening.cooks.find((cook) => free.get(cook)! <= one.start + SAME);
-      if (one.cook !== undefined) free.set(one.cook, one.end);
+      const pot = potOf.get(one.id),
+        who = this.evening.cooks.filter((cook) => free.get(cook)! <= one.start + SAME);
+      one.cook = who.find((cook) => pot !== undefined && at.get(cook) === pot) ?? who[0];
+      if (one.cook === undefined) continue;
+      free.set(one.cook, one.end);
+      at.set(one.cook, pot);
     }
     return plan;
+  }
+
+  /** Moments until which what a task needs is there. */
+  private endsOfHours(task: PlanTask): readonly number[] {
+    const { cooks, present } = this.evening;
+    const lists = [
+      ...hoursOf(this.evening, task, task.cook),
+      ...(task.hands && task.cook === undefined && present
+        ? cooks.map((cook) => present.get(cook) ?? [])
+        : []),
+    ];
+    return lists.flatMap((spans) => spans.map(({ to }) => to));
   }
 
   /** Who does it from then on, "" where nobody is needed; undefined where it does not fit. */
@@ -80,14 +97,30 @@ export class Room {
   ): string | undefined {
     const there = task.machine === undefined ? undefined : this.evening.machines.get(task.machine);
     if (there !== undefined && !machineIsFree(task, there, start, end, onMachine)) return undefined;
+    const { cooks } = this.evening;
+    if (!hoursOf(this.evening, task, undefined).every((spans) => within(spans, start, end))) return undefined;
     if (!task.hands) return '';
-    const { awake, cooks } = this.evening;
-    if (awake.length > 0 && !upDuring(this.evening, start, end)) return undefined;
     if (!this.named)
       return always(start, end, byHand, (at) => countAt(at, byHand) < cooks.length) ? SOMEBODY : undefined;
-    const who = task.cook === undefined ? cooks : [task.cook];
-    return who.find((cook) => !byHand.some((other) => other.cook === cook && overlaps(other, start, end)));
+    const { present } = this.evening,
+      who = task.cook === undefined ? cooks : [task.cook];
+    const isHere = (cook: string): boolean => {
+      const spans = present?.get(cook);
+      return !spans || within(spans, start, end) !== undefined;
+    };
+    const free = who.filter(
+      (cook) => isHere(cook) && !byHand.some((other) => other.cook === cook && overlaps(other, start, end)),
+    );
+    return free.find((cook) => goesOn(task, cook, end, byHand)) ?? free[0];
   }
+}
+
+/** Whether what a cook does next is for the same pot. */
+function goesOn({ pot }: PlanTask, cook: string, end: number, byHand: readonly Held[]): boolean {
+  let next: Held | undefined;
+  for (const one of byHand)
+    if (one.cook === cook && one.from >= end - SAME && (!next || one.from < next.from)) next = one;
+  return pot !== undefined && next?.task.pot === pot;
 }
 
 const overlaps = ({ from, to }: Span, start: number, end: number): boolean =>

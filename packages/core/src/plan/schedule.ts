@@ -1,5 +1,7 @@
 import { seededChance } from '../numeric/chance.js';
-import { LONGER, PROMISING, SAME, SEARCH, TRIES } from './plan.params.js';
+import { finish } from '../numeric/finish.js';
+import { leastDelay } from './least-delay.js';
+import { LONGER, PROMISING, REPLAN, SAME, SEARCH, TRIES } from './plan.params.js';
 import { Room } from './room.js';
 import { dueAt, type Evening, followersOf, lengthOf, type Planned, type PlanTask, startsOf } from './task.js';
 import { shifted } from './shift.js';
@@ -12,10 +14,21 @@ export interface Collision {
 }
 
 /** The smallest thing that would make an evening possible. */
-export interface Help {
-  readonly kind: 'machine' | 'cook' | 'stand';
-  readonly what: string;
+export type Help =
+  | { readonly kind: 'machine' | 'cook' | 'stand' | 'unpin'; readonly what: string }
+  /** Everything is on the table so many min later. */
+  | { readonly kind: 'later'; readonly what: 'serving'; readonly minutes: number };
+
+/** How long a search may go on, and who may end it. */
+export interface SearchLimits {
+  /** How many times as much as usual it may cost; 1 when left out. */
+  readonly times?: number;
+  /** Asked between two tries: true ends it with the best that it has. */
+  readonly stop?: () => boolean;
 }
+
+/** A search that tells how much of what it may cost is spent, 0 to 1. */
+export type PlanSearch<T> = Generator<number, T>;
 
 export type ScheduleOutcome =
   | { readonly kind: 'planned'; readonly plan: readonly Planned[]; readonly worth: Worth }
@@ -256,7 +269,12 @@ interface Found extends Valued {
   readonly at: Attempt;
 }
 
-function solve(evening: Evening, effort: number, begin?: readonly string[]): Built {
+function* solve(
+  evening: Evening,
+  effort: number,
+  begin?: readonly string[],
+  stop: () => boolean = () => false,
+): PlanSearch<Built> {
   const network = networkOf(evening),
     { tasks } = network,
     place = new Map(tasks.map(({ id }, i) => [id, i]));
@@ -299,8 +317,11 @@ function solve(evening: Evening, effort: number, begin?: readonly string[]): Bui
   const orders = [...(begun ? [begun] : []), ...firstOrders(network)];
   for (const order of orders) look({ order, stands: new Map() });
   let order = orders[0]!;
-  const rounds = SEARCH.roundsOfPair * tasks.length ** 2;
+  const rounds = SEARCH.roundsOfPair * tasks.length ** 2,
+    whole = budget.left;
   for (let idle = 0, round = 0; budget.left > 0 && round < rounds; round++) {
+    yield Math.max(round / rounds, 1 - budget.left / whole);
+    if (stop()) break;
     const kind = chance();
     if (idle > SEARCH.patience) {
       // Elsewhere: far from the best, or from the beginning.
@@ -329,8 +350,7 @@ function solve(evening: Evening, effort: number, begin?: readonly string[]): Bui
 
 /** One more of something, or something that stands longer, whichever makes it possible. */
 function helpsOf(evening: Evening, collision: Collision): readonly Help[] {
-  const possible = (other: Partial<Evening>) =>
-    solve({ ...evening, ...other }, SEARCH.helpEffort).kind === 'built';
+  const possible = (other: Partial<Evening>) => isPossible({ ...evening, ...other });
   const { machines, cooks, tasks } = evening;
   const machine = [...machines].flatMap(([what, there]): readonly Help[] =>
     possible({ machines: new Map(machines).set(what, there + 1) }) ? [{ kind: 'machine', what }] : [],
@@ -348,16 +368,35 @@ function helpsOf(evening: Evening, collision: Collision): readonly Help[] {
       ? [{ kind: 'stand', what: id }]
       : [],
   );
-  return [...machine, ...cook, ...stand];
+  const unpin = tasks.flatMap(({ id, pinned }): readonly Help[] => {
+    const freed = tasks.map((task) => (task.id === id ? unpinned(task) : task));
+    return pinned && possible({ tasks: freed }) ? [{ kind: 'unpin', what: id }] : [];
+  });
+  // What has no hours of its own is as possible now as it is later.
+  const bound = evening.awake.length + (evening.open?.size ?? 0) + (evening.present?.size ?? 0) > 0;
+  const minutes = bound
+    ? leastDelay(REPLAN.step, (min) => possible({ serveAt: evening.serveAt + min }))
+    : undefined;
+  const later: readonly Help[] = minutes === undefined ? [] : [{ kind: 'later', what: 'serving', minutes }];
+  return [...unpin, ...machine, ...cook, ...stand, ...later];
+}
+
+/** The task as it is when nobody puts it to a time. */
+export function unpinned({ starts: _, pinned: __, ...task }: PlanTask): PlanTask {
+  return task;
 }
 
 /**
  * Plans an evening back from serving: nothing late, then the least standing of what suffers by it, then the shortest evening.
- * Deterministic: the same evening gives the same plan. Its problems are looked at before (`problemsOfEvening`).
- * @param begin an order of priority to look at first, latest first: that of a plan which is not to jump   @param times how many times as much as usual the search may cost
+ * Deterministic: the same evening gives the same plan, unless it is stopped. Its problems are looked at before (`problemsOfEvening`).
+ * @param begin an order of priority to look at first, latest first: that of a plan which is not to jump
  */
-export function schedule(evening: Evening, begin?: readonly string[], times = 1): ScheduleOutcome {
-  const built = solve(evening, SEARCH.effort * times, begin);
+export function* scheduling(
+  evening: Evening,
+  begin?: readonly string[],
+  { times = 1, stop }: SearchLimits = {},
+): PlanSearch<ScheduleOutcome> {
+  const built = yield* solve(evening, SEARCH.effort * times, begin, stop);
   if (built.kind === 'stuck')
     return {
       kind: 'impossible',
@@ -368,6 +407,13 @@ export function schedule(evening: Evening, begin?: readonly string[], times = 1)
   return { kind: 'planned', plan, worth: worthOf(evening, plan) };
 }
 
+/** The same in one go. */
+export const schedule = (
+  evening: Evening,
+  begin?: readonly string[],
+  limits?: SearchLimits,
+): ScheduleOutcome => finish(scheduling(evening, begin, limits));
+
 /** Whether an evening can be had at all, with little effort: true is sure, false only likely. */
 export const isPossible = (evening: Evening, begin?: readonly string[]): boolean =>
-  solve(evening, SEARCH.helpEffort, begin).kind === 'built';
+  finish(solve(evening, SEARCH.helpEffort, begin)).kind === 'built';

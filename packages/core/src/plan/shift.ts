@@ -3,11 +3,12 @@ import {
   dueAt,
   type Evening,
   followersOf,
+  hoursOf,
   lengthOf,
   type Planned,
   type PlanTask,
   startsOf,
-  upDuring,
+  within,
 } from './task.js';
 import { isBetter, type Measure, type Valued } from './worth.js';
 
@@ -49,12 +50,15 @@ function boundsOf(evening: Evening, plan: readonly Planned[]): readonly Bound[] 
     }
     if (after.length === 0 && task.mayStand !== undefined)
       bounds.push({ later: i, earlier: FIXED, min: dueAt(evening, task) - task.mayStand - length });
-    const up = task.hands ? upDuring(evening, at[i]!.start, at[i]!.end) : undefined;
-    if (up)
-      bounds.push(
-        { later: i, earlier: FIXED, min: up.from },
-        { later: FIXED, earlier: i, min: length - up.to },
-      );
+    const { start, end, cook } = at[i]!;
+    for (const spans of hoursOf(evening, task, cook)) {
+      const span = within(spans, start, end);
+      if (span)
+        bounds.push(
+          { later: i, earlier: FIXED, min: span.from },
+          { later: FIXED, earlier: i, min: length - span.to },
+        );
+    }
   });
   const inOrder = (held: (task: PlanTask, one: Planned) => boolean) =>
     tasks

@@ -35,10 +35,14 @@ export interface PlanTask {
   readonly mayStand?: number;
   /** Who does it; absent is whoever is free. */
   readonly cook?: string;
+  /** What it is done for: whoever is at it goes on with it, where that is no matter otherwise. */
+  readonly pot?: string;
   /** min before serving by which it has ended, and until which it may stand: a dish that is eaten before the rest; absent is 0. */
   readonly readyBefore?: number;
   /** When it may begin, min: what has begun already, or was put to a time by hand, begins then and at no other. */
   readonly starts?: Span;
+  /** It was put to that time by hand. */
+  readonly pinned?: true;
 }
 
 /** An evening to be planned. Minute 0 is midnight of the day before. */
@@ -50,6 +54,10 @@ export interface Evening {
   readonly serveAt: number;
   /** When somebody is up; empty is always. */
   readonly awake: readonly Span[];
+  /** When a machine, or the shop, can be used; what is not named always can. */
+  readonly open?: ReadonlyMap<string, readonly Span[]>;
+  /** When a cook is there; who is not named always is. */
+  readonly present?: ReadonlyMap<string, readonly Span[]>;
   /** min before which nothing begins any more; absent is midnight of the day before. */
   readonly from?: number;
 }
@@ -75,9 +83,23 @@ export function startsOf({ tasks }: Evening, plan: readonly Planned[]): readonly
   return tasks.map(({ id }) => starts.get(id)!);
 }
 
-/** The stretch in which somebody is up for all of it; undefined where nobody is. */
-export const upDuring = ({ awake }: Evening, start: number, end: number): Span | undefined =>
-  awake.find(({ from, to }) => from <= start + SAME && to >= end - SAME);
+/** The first of some stretches that something lies in whole; undefined where none is long enough. */
+export const within = (spans: readonly Span[], start: number, end: number): Span | undefined =>
+  spans.find(({ from, to }) => from <= start + SAME && to >= end - SAME);
+
+/** Stretches of which a task has to lie in one, of each list: somebody is up, its cook is there, its machine can be used. */
+export function hoursOf(
+  { awake, open, present }: Pick<Evening, 'awake' | 'open' | 'present'>,
+  { hands, machine }: PlanTask,
+  cook: string | undefined,
+): readonly (readonly Span[])[] {
+  const lists = [
+    hands && awake.length > 0 ? awake : undefined,
+    machine === undefined ? undefined : open?.get(machine),
+    cook === undefined ? undefined : present?.get(cook),
+  ];
+  return lists.filter((spans) => spans !== undefined);
+}
 
 /** Direct followers of each task, with the lags. */
 export function followersOf(

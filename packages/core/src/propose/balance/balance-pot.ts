@@ -3,7 +3,7 @@ import type { Family } from '../../brief/family.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { balance, type BalanceOutcome } from './balance.js';
 import type { BalanceOptions, BalanceRequest } from './balance-request.js';
-import { finish } from './solve.js';
+import { finish } from '../../numeric/finish.js';
 
 /** What a household usually divides a batch into. @source assumed */
 const USUAL_PORTIONS = 4;

@@ -1,5 +1,5 @@
 import { type LeastSquares, leastSquares, solvePositive } from './bounded-least-squares.js';
-import { finish } from './solve.js';
+import { finish } from '../../numeric/finish.js';
 
 const filled = (n: number, by: number) => new Float64Array(n).fill(by);
 

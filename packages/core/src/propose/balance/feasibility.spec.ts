@@ -8,7 +8,8 @@ import { assess } from '../../property/assess.js';
 import { withMasses } from '../../recipe/with-masses.js';
 import { randomProblems } from '../../../science/random-problems.js';
 import { searchSpace } from './search-space.js';
-import { finish, withinLimits } from './solve.js';
+import { finish } from '../../numeric/finish.js';
+import { withinLimits } from './solve.js';
 
 const options = completeBalanceOptions();
 const pointFor = (request: Parameters<typeof searchSpace>[0]) =>

@@ -5,7 +5,8 @@ import { requestOf, seedSauce } from './balance.fixture.js';
 import { completeBalanceOptions } from './balance-request.js';
 import { fewestChanges } from './few-changes.js';
 import { searchSpace } from './search-space.js';
-import { finish, solve, type Solution } from './solve.js';
+import { finish } from '../../numeric/finish.js';
+import { solve, type Solution } from './solve.js';
 
 const plain = requestOf(seedSauce, 'pouring-sauce');
 const before = assess(plain.recipe, 4);

@@ -1,5 +1,5 @@
 import { requestOf } from '../balance/balance.fixture.js';
-import { finish } from '../balance/solve.js';
+import { finish } from '../../numeric/finish.js';
 import type { Family } from '../../brief/family.js';
 import { larderTable } from '../../larder/catalog/larder-table.js';
 import { openToAll } from './school.js';

@@ -1,7 +1,7 @@
 import { sauceNamed } from '../../formula/formula.fixture.js';
 import { eaterWith, seedSauce } from '../balance/balance.fixture.js';
 import { assess } from '../../property/assess.js';
-import { finish } from '../balance/solve.js';
+import { finish } from '../../numeric/finish.js';
 import type { Eater } from '../../household/eater.js';
 import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../../household/who-can-eat.js';

@@ -1,5 +1,5 @@
 import { requestOf, seedSauce, eaterWith } from '../balance/balance.fixture.js';
-import { finish } from '../balance/solve.js';
+import { finish } from '../../numeric/finish.js';
 import { coordinateOn, railOf } from '../../property/rail.js';
 import { assess } from '../../property/assess.js';
 import { grams } from '../../quantity/quantity.js';
