@@ -123,6 +123,7 @@ export function viewOfDish(
     ),
     advice: report.advice.map((advice) => adviceView(advice, of)),
     together: report.together.map((advice) => adviceView(advice, of)),
+    top: { browning: report.top.browning, verdict: report.top.word, range: report.top.range },
     minutesToMiddle: Number.isFinite(report.minutesToMiddle) ? report.minutesToMiddle : null,
   };
 }

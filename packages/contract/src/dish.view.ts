@@ -72,6 +72,12 @@ export interface DishResponse {
   readonly together: readonly DishAdviceView[];
   /** min until the middle has 75 °C; null where it never has. */
   readonly minutesToMiddle: number | null;
+  /** How the top looks when it comes out: 0 (white) to 10 (dark), in a word, and the words that it lies between four times of five. */
+  readonly top: {
+    readonly browning: RangeView;
+    readonly verdict: string;
+    readonly range: readonly [string, string];
+  };
   readonly portion: {
     readonly grams: number;
     readonly energyKcal: number;

@@ -58,6 +58,8 @@ test('a layered dish: layers, room, water, portions', async () => {
   expect(dish.portion.energyKcal).toBeGreaterThan(150);
   expect(dish.portion.energyKcal).toBeLessThan(350);
   expect(dish.minutesToMiddle).toBeGreaterThan(5);
+  expect(['pale', 'golden', 'brown']).toContain(dish.top.verdict);
+  expect(dish.top.browning.low).toBeLessThan(dish.top.browning.mid);
 });
 
 test('a kept formula is a part by its grams or all of it; another portion of it is another height', async () => {

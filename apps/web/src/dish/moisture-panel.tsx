@@ -151,7 +151,7 @@ function HotThrough({ minutes, needed }: { readonly minutes: number; readonly ne
 
 /** What the dish will be when it is cut, where the water goes, and what can be done about it. */
 export function MoisturePanel({ dish, report, parts }: MoistureProps) {
-  const { moisture, advice, together, minutesToMiddle } = report;
+  const { moisture, advice, together, minutesToMiddle, top } = report;
   const components = parts.map(({ component }) => component);
   const said = viewOfDish(report, components);
   const minutes = dish.oven.reduce((all, stage) => all + stage.minutes, 0);
@@ -197,6 +197,18 @@ export function MoisturePanel({ dish, report, parts }: MoistureProps) {
             );
           })}
         </ul>
+      )}
+      {minutes > 0 && (
+        <p className="text-sm">
+          Its top comes out <b>{top.word}</b>
+          {top.range[0] !== top.range[1] && (
+            <span className="text-soft">
+              {' '}
+              ({top.range[0]} to {top.range[1]})
+            </span>
+          )}
+          .
+        </p>
       )}
       {minutes > 0 && <HotThrough minutes={minutes} needed={minutesToMiddle} />}
     </section>

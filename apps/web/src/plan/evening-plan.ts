@@ -11,6 +11,7 @@ import {
   type Line,
   type Planned,
   type ScheduleOutcome,
+  railOf,
   SHOP,
   type ShopTonight,
   unnamedCooks,
@@ -277,6 +278,9 @@ export function withWhat({ task, unit, cook }: ShownTask): string {
       ? `${machineWords[machine]}${machine === 'burner' ? ` ${unit}` : ''}`
       : '',
     task.hands ? '' : 'needs nobody',
+    task.leaves && task.mayStand !== undefined
+      ? `may stand ${Math.floor(task.mayStand)} min before its ${railOf(task.leaves).name.toLowerCase()} leaves the brief`
+      : '',
   ]
     .filter(Boolean)
     .join(', ');

@@ -51,6 +51,8 @@ export interface DishComponent {
   readonly film: boolean;
   /** % of fat. */
   readonly fat: number;
+  /** Sugars and protein, which brown, g in 100 g. */
+  readonly browns: number;
   readonly plain: PlainThing | undefined;
 }
 
@@ -99,6 +101,7 @@ export function componentOfPot(id: string, name: string, mix: Mixture, grams = m
     spread: true,
     film: fat > FILM_FAT,
     fat,
+    browns: (100 * (mix.sugars + mix.protein)) / Math.max(mix.mass, 1e-9),
     plain: undefined,
   };
 }
@@ -219,6 +222,7 @@ export function componentOfIngredient(
     spread: false,
     film: crumbs || (ingredient.per100.fat ?? 0) > FILM_FAT,
     fat: ingredient.per100.fat ?? 0,
+    browns: (made.kept * ((ingredient.per100.sugars ?? 0) + (ingredient.per100.protein ?? 0))) / left,
     plain: { ingredient, ready, weighedG },
   };
 }

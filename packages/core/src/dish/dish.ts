@@ -1,3 +1,4 @@
+import { type BrownedTop, brownedTop } from './browned-top.js';
 import type { DishComponent } from './component.js';
 import { type MoistureAdvice, moistureAdvice, togetherAdvice } from './advice.js';
 import { layered, type LayerAsk, type Layered } from './layers.js';
@@ -29,6 +30,8 @@ export interface DishReport extends Layered {
   readonly together: readonly MoistureAdvice[];
   /** min until the middle is hot enough to eat; Infinity where it never is in that oven. */
   readonly minutesToMiddle: number;
+  /** How its top looks when it comes out. */
+  readonly top: BrownedTop;
 }
 
 /** mm of room below which a vessel is called full. */
@@ -51,6 +54,7 @@ export function reportOnDish({ vessel, components, layers, oven, restMin, fromC 
     moisture: moistureOf(whole),
     advice: moistureAdvice(whole),
     together: togetherAdvice(whole),
+    top: brownedTop(of.get(stack.layers.at(-1)?.component ?? '')?.browns ?? 0, stack.heightMm, oven),
     minutesToMiddle: first ? minutesToMiddle(stack.heightMm, first, fromC) : 0,
   };
 }

@@ -115,5 +115,11 @@ export const AIMED_AT = 4;
 /** mm that must stay free for bubbling; least mm of a sauce that covers what is under it; share and most g that stay on spoon and bowl. @source kitchen physics, E */
 export const layering = { bubblingMm: 15, leastMm: 3, lossG: 15, lossShare: 0.03 } as const;
 
+/**
+ * The top of a dish: mm of it that warm up before its surface steams, however high it is; °C by which a fan counts as hotter.
+ * @source heat gets some 10 mm into wet food in a quarter of an hour (diffusivity below); the usual advice to set a fan oven 15 to 20 °C lower
+ */
+export const top = { warmsMm: 20, sharpness: 4, fanAsC: 17 } as const;
+
 /** Heat into the middle of a dish. @source kitchen physics 15: one-dimensional conduction, W/(m²·K), W/(m·K), m²/s */
 export const heating = { still: 25, fan: 36, foil: 18, conductivity: 0.5, diffusivity: 1.35e-7, doneC: 75, cv: 0.25 } as const;

@@ -43,3 +43,10 @@ export const planning = {
   /** min until an oven is warm: to 190 °C, spread of it. @source kitchen physics 15: 12 min, cv .3 */
   preheatMin: 12, preheatToC: 190, preheatCv: 0.3,
 } as const;
+
+/**
+ * A hot pot under its lid, off the heat: min in which it comes within 1/e of the room, for so many g, and how that grows with them; °C of the
+ * room; least share of those g that is told apart; min that anything may stand, since two pots are never ready at once (assumed).
+ * @source kitchen physics 14: walls 12 and lidded top 10 W/(m²·K) of a pot of 22 cm, 3.8 kJ/(kg·K) and 0.6 kJ/K of pot; cool open f^⅓
+ */
+export const standing = { tauMin: 105, tauAtG: 1000, power: 1 / 3, roomC: 20, leastShare: 0.02, leastMin: 5 } as const;

@@ -12,6 +12,8 @@ import type { After, Minutes, PlanTask } from '../plan/task.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { kindOf, type OperationKindId } from '../recipe/method/operation-kinds.js';
 import { amountOf, figureOf, type Method, minutesOf, type Operation } from '../recipe/method/operation.js';
+import type { RailId } from '../property/properties.js';
+import { type StandsHot, standsHot } from './stands-hot.js';
 import { machineOf, planning as p } from './task.params.js';
 
 /** What is done to a whole dish, where it is no operation of a pot. */
@@ -37,6 +39,8 @@ export interface FormulaTask extends PlanTask {
   readonly begins?: true;
   /** The shared jar is washed before the pot. */
   readonly washes?: true;
+  /** What its brief asks for and it is no more, where it stands longer than it may. */
+  readonly leaves?: RailId;
   /** So many things are bought. */
   readonly shops?: number;
   /** Loads that a jar takes it in, where one does not hold it. */
@@ -264,7 +268,14 @@ export function tasksOfFormula(
     const task = taskOf(`${id}/${at}`, id, operation, [...follows(pot.at(-1)), ...goIn], loads.get(at));
     const last = at === method.length - 1;
     const cold = last && formula.serve.storage === 'fridge' ? p.servedColdMin : p.standsCold;
-    const whole = { ...task, hot: hot[at] ?? false, mayStand: hot[at] ? keepWarmMin : cold };
+    const stands: StandsHot =
+      last && hot[at] ? standsHot(formula, larder, keepWarmMin) : { minutes: hot[at] ? keepWarmMin : cold };
+    const whole = {
+      ...task,
+      hot: hot[at] ?? false,
+      mayStand: stands.minutes,
+      ...(stands.leaves === undefined ? {} : { leaves: stands.leaves }),
+    };
     pot.push(...warmUpOf(whole, hot[at - 1] ? p.hotFrom : p.coldC));
   });
   return [...[...ahead.values()].flat(), ...pot];

@@ -21,10 +21,13 @@ export function heatWithBaking(
 }
 
 /** Minutes in which the surface of the baking layer steams. */
-export function steamingMinutes(process: Process): number {
-  if (!(process.bakeMin > 0)) return 0;
-  const lag = p.warmUpBase + p.warmUpPerThickness * squareOf(process.layerMm);
-  return process.bakeMin - lag * (1 - Math.exp(-process.bakeMin / lag));
+export const steamingMinutes = ({ bakeMin, layerMm }: Process): number => steamsFor(bakeMin, layerMm);
+
+/** Minutes of so many in an oven in which the surface of something so thick steams: not while it warms. */
+export function steamsFor(minutes: number, layerMm: number): number {
+  if (!(minutes > 0)) return 0;
+  const lag = p.warmUpBase + p.warmUpPerThickness * squareOf(layerMm);
+  return minutes - lag * (1 - Math.exp(-minutes / lag));
 }
 
 /**
@@ -69,9 +72,16 @@ export const noodleStarchGiven = ({ noodlesG, keepWarmMin }: Process): number =>
  */
 export function browningIndex(process: Process, reactants: number): number {
   const minutes = steamingMinutes(process) * (process.covered ? p.coveredShare : 1);
-  const rate = p.brownRate * Math.exp((process.ovenC - p.brownFrom) / p.brownWidth);
-  return 10 * (1 - Math.exp((-rate * minutes * reactants) / (reactants + p.brownReactants)));
+  return brownedTo(browningPace(process.ovenC) * minutes, reactants);
 }
+
+/** How fast a steaming surface browns in an open oven, 1/min. */
+export const browningPace = (ovenC: number): number =>
+  p.brownRate * Math.exp((ovenC - p.brownFrom) / p.brownWidth);
+
+/** Browning, 0..10, after so much of it: pace times min. @param reactants sugars and protein, g per 100 g */
+export const brownedTo = (exposure: number, reactants: number): number =>
+  10 * (1 - Math.exp((-exposure * reactants) / (reactants + p.brownReactants)));
 
 /** Yield stress that baking leaves in a nut or curd cream, Pa; mucilage keeps it soft. */
 export function bakedSet(process: Process, proteinPer100Water: number, mucilagePer100Water: number): number {
