@@ -7,6 +7,7 @@ export { storedOf, storedShape, type StoredShape, valueOfStored } from './stored
 export { formulaInLine, lineOfFormula } from '@alterum/core';
 export { viewOfDish } from './dish.convert.js';
 export { dishLimits } from './dish-limits.js';
+export { versionsOfBase } from './household.convert.js';
 export { cookingAfter, nothingCooked } from './cooking.convert.js';
 export { blankDish, dishBodyOf, dishOfContent } from './kept-dish.convert.js';
 export type { DishContent } from './kept-dish.view.js';

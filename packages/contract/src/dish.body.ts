@@ -15,7 +15,16 @@ import {
   ValidateIf,
 } from 'class-validator';
 import { dishLimits } from './dish-limits.js';
-import { all, AreParts, IsBetween, IsIngredientId, IsPart, IsPortions, MayBeAbsent } from './field.js';
+import {
+  all,
+  AreParts,
+  IsBetween,
+  IsIngredientId,
+  IsName,
+  IsPart,
+  IsPortions,
+  MayBeAbsent,
+} from './field.js';
 import { PeopleAsked } from './who-can-eat.body.js';
 import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.body.js';
@@ -59,6 +68,11 @@ export class DishPartBase {
   @IsString({ message: 'The formula must be named by its id.' })
   @MaxLength(80, { message: 'The formula id is too long.' })
   formula?: string;
+
+  /** Name of a version that the household divides the formula into (`/api/household`); left out, the formula as it is. */
+  @MayBeAbsent()
+  @IsName('Name the version.', 60)
+  version?: string;
 
   @MayBeAbsent()
   @IsIngredientId()

@@ -55,6 +55,7 @@ export {
   type KeptView,
   type PredictResponse,
 } from './predict.view.js';
+export { versionsOfBase } from './household.convert.js';
 export { CookingSaid, SaidAtInput, SaidByInput } from './cooking.body.js';
 export { cookingAfter, nothingCooked } from './cooking.convert.js';
 export { type CookingView } from './cooking.view.js';

@@ -25,10 +25,11 @@ const namedVesselOf = (vessel: KeptVesselInput): NamedVessel => ({
   ...vesselOfInput(vessel),
 });
 
-const partOf = ({ id, name, formula, ingredient, grams, ready }: KeptPartInput): DishPart => ({
+const partOf = ({ id, name, formula, version, ingredient, grams, ready }: KeptPartInput): DishPart => ({
   id,
   ...(name === undefined ? {} : { name }),
   ...(formula === undefined ? {} : { formula }),
+  ...(version === undefined ? {} : { version }),
   ...(ingredient === undefined ? {} : { ingredient }),
   ...(grams === undefined || grams === null ? {} : { grams }),
   ready: ready ? methodOfInput(ready) : [],

@@ -13,6 +13,8 @@ export interface DishContent {
     readonly id: string;
     readonly name?: string;
     readonly formula?: string;
+    /** A version of it, by the name that it has at the Table. */
+    readonly version?: string;
     readonly ingredient?: string;
     /** g; null is all that a formula makes, and not said yet of a thing. */
     readonly grams: number | null;

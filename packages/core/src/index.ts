@@ -244,7 +244,9 @@ export {
   type DividedBase,
   divideBase,
   methodOfBase,
+  versionNamed,
   versionOfBase,
+  type VersionsOfBase,
 } from './household/evening/divide-base.js';
 export {
   judgeEvening,
@@ -319,6 +321,7 @@ export {
   layerAmounted,
   layerMoved,
   partChanged,
+  partOfVersion,
   partUnweighed,
   withAdvice,
   withoutLayer,
@@ -334,7 +337,13 @@ export {
 } from './dish/finish-together.js';
 export { layering } from './dish/moisture.params.js';
 export type { Layer, LayerAsk, Supply } from './dish/layers.js';
-export { type DishProblem, type KnownToDish, type ReadDish, readDish } from './dish/read-dish.js';
+export {
+  type DishProblem,
+  formulaOfPart,
+  type KnownToDish,
+  type ReadDish,
+  readDish,
+} from './dish/read-dish.js';
 export {
   type DishEater,
   type DishLayer,

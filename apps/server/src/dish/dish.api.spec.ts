@@ -80,6 +80,41 @@ test('a kept formula is a part by its grams or all of it; another portion of it 
   expect(half.portion.saltG / all.portion.saltG).toBeCloseTo(0.5, 1);
 });
 
+test('a version of a base is a part with what it gets at the Table, and people are judged by that', async () => {
+  const base = (
+    await server.ask().post('/api/formulas').send({ name: 'Divided', portions: 4, lines: white }).expect(201)
+  ).body as FormulaView;
+  await server
+    .ask()
+    .put('/api/household/versions')
+    .send({
+      base: base.id,
+      inBase: [],
+      versions: [
+        { name: 'Mild', added: [] },
+        { name: 'Nutty', added: [{ ingredient: 'almond', grams: 10 }] },
+      ],
+    })
+    .expect(200);
+  const people = [
+    {
+      name: 'No almond',
+      needs: [{ kind: 'allergen', allergen: 'almond', strictness: 'allergy', traces: false }],
+    },
+  ];
+  const of = (version: string) =>
+    ask({ vessel, components: [{ id: 'white', formula: base.id, version }], eaters: people, portions: 4 });
+  const mild = await of('Mild'),
+    nutty = await of('Nutty');
+  expect(nutty.massG - mild.massG).toBeGreaterThan(35);
+  expect(nutty.components[0]!.name).toBe('Divided, Nutty');
+  expect(nutty.people[0]!.verdict).toBe('does-not');
+  expect(mild.people[0]!.verdict).not.toBe('does-not');
+  expect(await refused({ vessel, components: [{ id: 'white', formula: base.id, version: 'Hot' }] })).toEqual([
+    'components[0].version',
+  ]);
+});
+
 test('too little sauce says how many times as much, the top first', async () => {
   const dish = await ask({
     ...lasagne,

@@ -8,6 +8,7 @@ import {
   methodOfInput,
   ovenStageOfInput,
   type PotLineInput,
+  versionsOfBase,
   vesselOfInput,
   viewOfDish,
 } from '@alterum/contract';
@@ -19,12 +20,15 @@ import {
   partOfThing,
   portionOfDish,
   type ReadPart,
+  type Recipe,
   recipeOfFormula,
   reportOnDish,
+  versionNamed,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { FormulaLarder } from '../formula/formula-larder.js';
 import { FormulaService } from '../formula/formula.service.js';
+import { HouseholdService } from '../household/household.service.js';
 import { LarderService, placed } from '../larder/larder.service.js';
 import { invalidInput } from '../platform/failure.js';
 import { CAUTION, WhoCanEatService } from '../who-can-eat/who-can-eat.service.js';
@@ -34,6 +38,9 @@ interface Part extends ReadPart {
   /** So many g of it. */
   readonly linesFor: (g: number) => readonly PotLineInput[];
 }
+
+/** g that a recipe comes to, cooked. */
+const massOf = (recipe: Recipe): number => partOfRecipe('', '', recipe)?.madeG ?? 0;
 
 /** °C at which a dish goes into the oven where nothing is said. */
 const COLD_C = 20;
@@ -46,6 +53,7 @@ export class DishService {
     private readonly known: FormulaLarder,
     private readonly formulas: FormulaService,
     private readonly people: WhoCanEatService,
+    private readonly household: HouseholdService,
   ) {}
 
   async run(request: DishRequest): Promise<DishResponse> {
@@ -94,7 +102,11 @@ export class DishService {
   private async partOf(sent: DishComponentInput, field: string): Promise<Part> {
     if (sent.ingredient !== undefined) return this.thing(sent, sent.ingredient, field);
     const { recipe, name, batch } =
-      sent.formula === undefined ? await this.pot(sent, field) : await this.kept(sent.formula);
+      sent.formula === undefined
+        ? await this.pot(sent, field)
+        : sent.version === undefined
+          ? await this.kept(sent.formula)
+          : await this.version(sent.formula, sent.version, field);
     const part = partOfRecipe(sent.id, sent.name ?? name, recipe, sent.grams);
     if (!part)
       throw invalidInput([{ field, message: `${sent.name ?? name} is empty: nothing in it has a weight.` }]);
@@ -142,6 +154,35 @@ export class DishService {
       { ingredient: lineOfFormula(id), amount: g, unit: 'g' },
     ];
     return { recipe, name: view.name, batch };
+  }
+
+  /** A formula with what one version of it gets at the Table. */
+  private async version(id: string, name: string, field: string) {
+    const base = formulaOfContent(await this.formulas.read(id)),
+      { versions: said } = await this.household.read();
+    const versions = said?.base === id ? versionsOfBase(said) : undefined;
+    const added = versions?.versions.find((one) => one.name === name)?.added ?? [];
+    const inside = [...(versions?.inBase ?? []), ...added];
+    const { find } = await this.known.knownIn([...base.lines, ...inside]);
+    const formula = versions && versionNamed(base, find, versions, name);
+    if (!formula)
+      throw invalidInput([
+        {
+          field: `${field}.version`,
+          message: `“${base.name}” has no version “${name}” at the Table.`,
+        },
+      ]);
+    const { recipe } = recipeOfFormula(formula, find),
+      baseG = massOf(recipeOfFormula(base, find).recipe);
+    const batch = (g: number, madeG: number): readonly PotLineInput[] => [
+      { ingredient: lineOfFormula(id), amount: (baseG * g) / madeG, unit: 'g' },
+      ...inside.map(({ ingredient, grams }) => ({
+        ingredient,
+        amount: (grams * base.portions * g) / madeG,
+        unit: 'g' as const,
+      })),
+    ];
+    return { recipe, name: formula.name, batch };
   }
 
   /** Everybody who is to eat of it, for the whole dish: what went into a layer counts, what is left does not. */

@@ -14,7 +14,7 @@ const bake = () => ({
   portions: 5,
   vessel: { name: 'Blue tin', shape: 'rectangular', lengthCm: 30, widthCm: 20, depthCm: 6 },
   parts: [
-    { id: 'sauce', formula: sauce.id, grams: null },
+    { id: 'sauce', formula: sauce.id, version: 'Mild', grams: null },
     {
       id: 'leek',
       ingredient: 'leek',
@@ -45,7 +45,7 @@ test('a dish is kept with vessel, parts, layers and oven, through a restart', as
     name: 'Leek bake',
     note: '',
     eaters: [],
-    parts: [{ id: 'sauce', formula: sauce.id, grams: null, ready: [] }, bake().parts[1]],
+    parts: [{ id: 'sauce', formula: sauce.id, version: 'Mild', grams: null, ready: [] }, bake().parts[1]],
     // Kept in °C, whatever it was said in.
     oven: [{ temperatureC: 190, minutes: 30, cover: 'foil', fan: false }],
     fromC: 20,

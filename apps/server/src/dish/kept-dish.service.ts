@@ -129,10 +129,12 @@ export class KeptDishService {
     const known = new Set(
       (await this.em.find(FormulaRow, { id: { $in: named } }, { fields: ['id'] })).map(({ id }) => id),
     );
-    return parts.flatMap(({ formula, ingredient }, i): readonly FieldProblem[] => {
+    return parts.flatMap(({ formula, version, ingredient }, i): readonly FieldProblem[] => {
       const field = `parts[${i}]`;
       if ((formula === undefined) === (ingredient === undefined))
         return [{ field, message: 'A part is a formula or an ingredient: send one of the two.' }];
+      if (version !== undefined && formula === undefined)
+        return [{ field: `${field}.version`, message: 'Only a formula has versions.' }];
       if (formula !== undefined && !known.has(formula))
         return [{ field: `${field}.formula`, message: `There is no formula “${formula}”.` }];
       // An own ingredient that was put away may come back.

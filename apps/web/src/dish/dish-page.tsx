@@ -65,13 +65,14 @@ export function Component() {
   const { id, eaters, vessels } = useLoaderData<DishData>();
   const { dish } = useOpenDish();
   const sauces = useHousehold((household) => household.sauces),
+    versions = useHousehold((household) => household.versions),
     larder = useHousehold((household) => household.larder);
   const shown = useDeferredValue(dish);
   const worked = useMemo(
     () => readDish(shown, knownToDish()),
     // What the house knows decides what a part is.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [shown, sauces, larder],
+    [shown, sauces, versions, larder],
   );
   useDishKeys();
   useEffect(() => dishSaving.start(), []);

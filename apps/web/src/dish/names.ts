@@ -3,10 +3,12 @@ import { findIngredient } from '../household/house-larder';
 import { useHousehold } from '../household/household-store';
 
 /** What a part of a dish is called. */
-export function partName({ name, formula, ingredient }: DishPart): string {
+export function partName({ name, formula, version, ingredient }: DishPart): string {
   if (name !== undefined) return name;
-  if (formula !== undefined)
-    return useHousehold.getState().sauces.get(formula)?.formula.name ?? 'A formula that is put away';
+  if (formula !== undefined) {
+    const called = useHousehold.getState().sauces.get(formula)?.formula.name ?? 'A formula that is put away';
+    return version === undefined ? called : `${called}, ${version}`;
+  }
   return findIngredient(ingredient ?? '')?.name ?? ingredient ?? '';
 }
 

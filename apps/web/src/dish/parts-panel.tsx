@@ -2,6 +2,7 @@ import { dishLimits } from '@alterum/contract/convert';
 import {
   type DishPart,
   partChanged,
+  partOfVersion,
   partUnweighed,
   type ReadDish,
   type WrittenDish,
@@ -9,6 +10,8 @@ import {
 } from '@alterum/core';
 import { CookingPot, X } from 'lucide-react';
 import { Link } from 'react-router';
+import { useHousehold } from '../household/household-store';
+import { Choice } from '../ui/choice';
 import { PopoverOnDemand } from '../ui/on-demand';
 import { part as fetched } from '../ui/part';
 import { ScrubNumber } from '../ui/scrub-number';
@@ -78,6 +81,31 @@ function PartAmount({
   );
 }
 
+/** All of it as it is made. */
+const PLAIN = '';
+
+/** Which version of a divided base a part is: those that the household has at the Table. */
+function PartVersion({ part, name }: { readonly part: DishPart; readonly name: string }) {
+  const { base, versions } = useHousehold((household) => household.versions);
+  if (part.formula === undefined || (part.formula !== base && part.version === undefined)) return null;
+  const names = versions.map((version) => version.name),
+    gone = part.version !== undefined && !names.includes(part.version) ? [part.version] : [];
+  return (
+    <Choice
+      label={`Version of ${name}`}
+      value={part.version ?? PLAIN}
+      options={[
+        { value: PLAIN, label: 'as it is' },
+        ...[...names, ...gone].map((value) => ({ value, label: value })),
+      ]}
+      onChange={(version) =>
+        changeDish((dish) => partOfVersion(dish, part.id, version === PLAIN ? undefined : version))
+      }
+      className="tap-coarse h-8 border border-hair px-1 text-[13px]"
+    />
+  );
+}
+
 function PartRow({ part, dish, read }: PanelProps & { readonly part: DishPart }) {
   const name = partName(part);
   const found = read.parts.find(({ component }) => component.id === part.id),
@@ -104,6 +132,7 @@ function PartRow({ part, dish, read }: PanelProps & { readonly part: DishPart })
             </Link>
           )}
         </span>
+        <PartVersion part={part} name={name} />
         <PartAmount part={part} madeG={found?.madeG} name={name} />
         {part.formula === undefined ? (
           <PopoverOnDemand

@@ -2,6 +2,7 @@ import { lineOfFormula } from '@alterum/contract/convert';
 import {
   asOneLine,
   assess,
+  formulaOfPart,
   layeredG,
   mealOf,
   type Portion,
@@ -14,7 +15,7 @@ import {
   type WrittenDish,
 } from '@alterum/core';
 import { findIngredient, packLabels } from './house-larder';
-import { useHousehold } from './household-store';
+import { knownToDish } from './known-to-dish';
 import { outcomeOf } from './outcome';
 import { portionOf } from './portion';
 
@@ -22,7 +23,7 @@ type Part = WrittenDish['parts'][number];
 
 /** All that is made of a part, as one portion. */
 function wholeOf(part: Part, read: ReadPart | undefined): Portion {
-  const formula = useHousehold.getState().sauces.get(part.formula ?? '')?.formula;
+  const formula = formulaOfPart(part, knownToDish());
   if (part.formula !== undefined && formula)
     return asOneLine(
       lineOfFormula(part.formula),

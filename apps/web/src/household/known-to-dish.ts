@@ -1,13 +1,21 @@
-import { dishOfContent, lineOfFormula } from '@alterum/contract/convert';
-import type { KnownToDish, WrittenDish } from '@alterum/core';
+import { dishOfContent, lineOfFormula, versionsOfBase } from '@alterum/contract/convert';
+import { type KnownToDish, versionNamed, type WrittenDish } from '@alterum/core';
 import { findIngredient } from './house-larder';
 import { useHousehold } from './household-store';
 import { knowInside } from './sauces-inside';
 
 /** What this house knows that a dish may name. */
 export const knownToDish = (): KnownToDish => {
-  const { sauces } = useHousehold.getState();
-  return { larder: findIngredient, formulaOf: (id) => sauces.get(id)?.formula };
+  const { sauces, versions } = useHousehold.getState();
+  const formulaOf = (id: string) => sauces.get(id)?.formula;
+  return {
+    larder: findIngredient,
+    formulaOf,
+    versionOf: (id, name) => {
+      const base = id === versions.base ? formulaOf(id) : undefined;
+      return base && versionNamed(base, findIngredient, versionsOfBase(versions), name);
+    },
+  };
 };
 
 /** Fetches the formulas that are parts of dishes, and what stands in them. */

@@ -1,5 +1,5 @@
 import type { EaterView } from '@alterum/contract';
-import { formulaOfContent } from '@alterum/contract/convert';
+import { formulaOfContent, versionsOfBase } from '@alterum/contract/convert';
 import {
   divideBase,
   judgeVersions,
@@ -13,7 +13,7 @@ import {
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { findIngredient } from '../household/house-larder';
-import { useHousehold, type Versions } from '../household/household-store';
+import { useHousehold } from '../household/household-store';
 import { nameOfAdded, portionOfAdded, portionOfView } from '../household/judged-evening';
 import { outcomeOf } from '../household/outcome';
 import { Choice } from '../ui/choice';
@@ -50,17 +50,9 @@ function useDivided(eaters: readonly EaterView[]) {
         })),
         eaters.map(({ id }) => id),
       );
-      const known = (added: Versions['inBase']) =>
-        added.flatMap(({ ingredient, grams }) => (grams === null ? [] : [{ ingredient, grams }]));
-      const predicted = versions.versions.map(({ added }) =>
-        outcomeOf(
-          versionOfBase(
-            base,
-            findIngredient,
-            [...known(versions.inBase), ...known(added)],
-            versions.dividedAfter,
-          ),
-        ),
+      const said = versionsOfBase(versions);
+      const predicted = said.versions.map(({ added }) =>
+        outcomeOf(versionOfBase(base, findIngredient, [...said.inBase, ...added], said.dividedAfter)),
       );
       return { view, base, divided, predicted, method: methodOfBase(base, findIngredient) };
     },

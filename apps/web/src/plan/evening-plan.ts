@@ -18,7 +18,7 @@ import {
   type WrittenDish,
 } from '@alterum/core';
 import { useHousehold } from '../household/household-store';
-import { findIngredient } from '../household/house-larder';
+import { knownToDish } from '../household/known-to-dish';
 import { operationText, shortName } from '../words/method-words';
 import type { Times } from './cooking-store';
 import { DAY } from './evening-day';
@@ -106,8 +106,7 @@ export function eveningFor(
   said: EveningSaid,
   by: Readonly<Record<string, string>> = {},
 ): { readonly evening: Evening; readonly tasks: readonly FormulaTask[] } {
-  const { sauces } = useHousehold.getState(),
-    { burners, ovens, blenders, keepWarmMin } = said;
+  const { burners, ovens, blenders, keepWarmMin } = said;
   const eaten = (one: PotTonightPlanned) => ({
     id: one.id,
     ...(one.serveAt === undefined ? {} : { serveAt: DAY + one.serveAt }),
@@ -120,7 +119,7 @@ export function eveningFor(
       }),
       dishes: cooked.flatMap((one) => (one.dish ? [{ ...eaten(one), dish: one.dish }] : [])),
     },
-    { larder: findIngredient, formulaOf: (id) => sauces.get(id)?.formula },
+    knownToDish(),
     {
       burners,
       ovens,

@@ -1,6 +1,8 @@
 import {
   type Formula,
   formulaInLine,
+  formulaOfPart,
+  type KnownToDish,
   type LarderLookup,
   recipeOfFormula,
   type WrittenDish,
@@ -21,17 +23,16 @@ export interface ThingTonight {
 export const isShort = ({ grams, inHouse }: ThingTonight): boolean =>
   inHouse !== undefined && (grams === undefined ? inHouse <= 0 : inHouse < grams);
 
-interface Known {
-  readonly larder: LarderLookup;
-  readonly formulaOf: (id: string) => Formula | undefined;
+interface Known extends KnownToDish {
   readonly stock: ReadonlyMap<string, number>;
 }
 
 /** Everything that tonight’s pots and dishes are made of, what is short first, water left out: it comes from the tap. */
 export function thingsTonight(
   pots: readonly Pick<PotTonightPlanned, 'formula' | 'dish'>[],
-  { larder, formulaOf, stock }: Known,
+  known: Known,
 ): readonly ThingTonight[] {
+  const { larder, formulaOf, stock } = known;
   const needed = new Map<string, number | undefined>();
   const need = (id: string, grams: number | undefined): void => {
     const before = needed.get(id);
@@ -53,9 +54,10 @@ export function thingsTonight(
     }
   };
   const ofDish = ({ parts }: WrittenDish): void => {
-    for (const { ingredient, formula: id, grams } of parts) {
+    for (const part of parts) {
+      const { ingredient, formula: id, grams } = part;
       if (ingredient !== undefined) need(ingredient, grams);
-      const formula = id === undefined ? undefined : formulaOf(id);
+      const formula = formulaOfPart(part, known);
       if (formula && id !== undefined)
         ofFormula(formula, grams === undefined ? 1 : shareOf(formula, grams, larder), new Set([id]));
     }

@@ -59,7 +59,8 @@ function useLong(going: boolean, ms: number): boolean {
 export function usePlannedEvening(pots: readonly PotTonightPlanned[], cooking: Cooking): PlannedTonight {
   const said = useHousehold((household) => household.evening),
     larder = useHousehold((household) => household.larder),
-    sauces = useHousehold((household) => household.sauces);
+    sauces = useHousehold((household) => household.sauces),
+    versions = useHousehold((household) => household.versions);
   // What comes from the server again is another object with the same in it.
   const byText = JSON.stringify(cooking.by),
     pinnedText = JSON.stringify(cooking.pinned);
@@ -67,7 +68,7 @@ export function usePlannedEvening(pots: readonly PotTonightPlanned[], cooking: C
     () => eveningFor(pots, said, JSON.parse(byText) as Cooking['by']),
     // What stands in the larder decides what is done to a thing.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [pots, said, larder, sauces, byText],
+    [pots, said, larder, sauces, versions, byText],
   );
   const asked = useMemo(
     () => ({ ...evening, round: cooking.round, pinned: pinnedText }),

@@ -10,6 +10,7 @@ export function useDishesTonight(): readonly Pot[] {
   const chosen = useHousehold((household) => household.dishes),
     kept = useHousehold((household) => household.keptDishes),
     sauces = useHousehold((household) => household.sauces),
+    versions = useHousehold((household) => household.versions),
     larder = useHousehold((household) => household.larder);
   return useMemo(
     () =>
@@ -22,6 +23,6 @@ export function useDishesTonight(): readonly Pot[] {
       }),
     // What the house knows decides what a part is.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [chosen, kept, sauces, larder],
+    [chosen, kept, sauces, versions, larder],
   );
 }

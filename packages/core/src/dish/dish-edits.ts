@@ -23,6 +23,15 @@ export const partChanged = (dish: WrittenDish, id: string, to: Partial<DishPart>
   parts: dish.parts.map((part) => (part.id === id ? { ...part, ...to } : part)),
 });
 
+/** A part that is one version of its formula; undefined is the formula as it is. */
+export const partOfVersion = (dish: WrittenDish, id: string, version: string | undefined): WrittenDish => ({
+  ...dish,
+  parts: dish.parts.map(({ version: before, ...part }) => {
+    const named = part.id === id ? version : before;
+    return named === undefined ? part : { ...part, version: named };
+  }),
+});
+
 /** A part of which nothing is said how much any more: all that a formula makes. */
 export const partUnweighed = (dish: WrittenDish, id: string): WrittenDish => ({
   ...dish,

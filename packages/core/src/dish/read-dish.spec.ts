@@ -1,5 +1,6 @@
 import { formulaWith } from '../formula/formula.fixture.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
+import { versionNamed } from '../household/evening/divide-base.js';
 import { readDish } from './read-dish.js';
 import { portionsOfDish, type WrittenDish } from './written-dish.js';
 
@@ -49,6 +50,34 @@ test('a whole dish is worked out: layers, portions by what really is in it', () 
   expect(portion!.energyKcal * 4).toBeLessThan(1250);
   expect(portion!.grams * 4).toBeCloseTo(report!.massG - report!.moisture.budget.evaporatedG, 6);
   expect(parts.map(({ component }) => component.id)).toEqual(['sauce', 'sheets']);
+});
+
+test('a version of a base is a part with what is added to it; one that is gone is told, and hides nothing else', () => {
+  const versions = {
+    inBase: [],
+    versions: [
+      { name: 'Mild', added: [] },
+      { name: 'Salty', added: [{ ingredient: 'salt', grams: 2 }] },
+    ],
+  };
+  const house = {
+    ...known,
+    versionOf: (id: string, name: string) =>
+      id === 'white' ? versionNamed(white, known.larder, versions, name) : undefined,
+  };
+  const of = (version: string) =>
+    readDish({ ...bake, parts: [{ ...bake.parts[0]!, version }, bake.parts[1]!] }, house);
+  // 2 g in each of the four portions of the sauce.
+  // Less what stays on the spoon.
+  const more = of('Salty').portion!.saltG - of('Mild').portion!.saltG;
+  expect(more).toBeGreaterThan(1.9);
+  expect(more).toBeLessThan(2);
+  expect(of('Mild').portion!.saltG).toBeCloseTo(readDish(bake, house).portion!.saltG, 9);
+  expect(of('Salty').parts[0]!.component.name).toBe('White, Salty');
+  const gone = of('Hot');
+  expect(gone.problems).toMatchObject([{ field: 'parts', part: 'sauce', stops: false }]);
+  expect(gone.problems[0]!.message).toContain('“Hot”');
+  expect(gone.report!.layers.map(({ component }) => component)).toEqual(['sheets']);
 });
 
 test('twice the appetites are half the portion', () => {

@@ -29,7 +29,16 @@ export interface ReadDish {
 export interface KnownToDish {
   readonly larder: LarderLookup;
   readonly formulaOf: (id: string) => Formula | undefined;
+  /** What one version of a formula comes to; undefined where there is none of that name. */
+  readonly versionOf?: (id: string, version: string) => Formula | undefined;
 }
+
+/** The formula that a part of a dish is made by, that of its version where one is named. */
+export const formulaOfPart = (
+  { formula: id, version }: Pick<DishPart, 'formula' | 'version'>,
+  { formulaOf, versionOf }: Pick<KnownToDish, 'formulaOf' | 'versionOf'>,
+): Formula | undefined =>
+  id === undefined ? undefined : version === undefined ? formulaOf(id) : versionOf?.(id, version);
 
 const missing = (part: DishPart, message: string): DishProblem => ({
   field: 'parts',
@@ -56,8 +65,18 @@ function thing(part: DishPart, { larder }: KnownToDish): PartFound {
   return { found: partOfThing(part.id, ingredient, part.grams, part.ready, part.name), problems: [] };
 }
 
-function sauce(part: DishPart, { larder, formulaOf }: KnownToDish): PartFound {
-  const formula = formulaOf(part.formula ?? '');
+function sauce(part: DishPart, known: KnownToDish): PartFound {
+  const { larder, formulaOf } = known,
+    formula = formulaOfPart(part, known);
+  if (!formula && part.version !== undefined && formulaOf(part.formula ?? ''))
+    return {
+      problems: [
+        missing(
+          part,
+          `There is no version “${part.version}” of it at the Table any more; it is left out of the figures.`,
+        ),
+      ],
+    };
   if (!formula)
     return {
       problems: [

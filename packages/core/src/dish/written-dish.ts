@@ -9,6 +9,8 @@ export interface DishPart {
   readonly name?: string;
   /** Id of a kept formula; exactly one of the two. */
   readonly formula?: string;
+  /** Name of one of the versions that the household divides this formula into; absent is the formula as it is. */
+  readonly version?: string;
   readonly ingredient?: string;
   /** g as bought, or of the sauce as it is made; absent is all that the formula makes. */
   readonly grams?: number;

@@ -1,4 +1,4 @@
-import type { KnownToDish } from '../dish/read-dish.js';
+import { formulaOfPart, type KnownToDish } from '../dish/read-dish.js';
 import type { OvenStage } from '../dish/oven.js';
 import type { DishPart, WrittenDish } from '../dish/written-dish.js';
 import type { Line } from '../formula/formula.js';
@@ -18,18 +18,15 @@ const lineOfPart = ({ id, ingredient = '', grams, ready }: DishPart): Line => ({
 });
 
 /** What is done to one part until it can be laid: a sauce by its method, a thing by what makes it ready. */
-function tasksOfPart(
-  dish: string,
-  part: DishPart,
-  { larder, formulaOf }: KnownToDish,
-): readonly FormulaTask[] {
+function tasksOfPart(dish: string, part: DishPart, known: KnownToDish): readonly FormulaTask[] {
+  const { larder, formulaOf } = known;
   const standing = (tasks: readonly FormulaTask[]) =>
     tasks.map((task, i) => (i === tasks.length - 1 ? { ...task, mayStand: p.partStands } : task));
   if (part.formula === undefined) {
     const line = lineOfPart(part);
     return standing(aheadOf(dish, line, part.ready, larder(line.ingredient)));
   }
-  const formula = formulaOf(part.formula);
+  const formula = formulaOfPart(part, known);
   if (!formula) return [];
   // It is laid as it comes from the pot, however it is served by itself.
   const made = { ...formula, serve: { ...formula.serve, storage: 'cool' as const } };

@@ -93,6 +93,26 @@ export interface AddedToVersion {
 export const methodOfBase = (base: Formula, larder: LarderLookup): Method =>
   withEveryLine(methodOfFormula(base, larder).method, base.lines);
 
+/** A base with what the household makes of it: what goes into all of it, and into each version by its name. */
+export interface VersionsOfBase {
+  readonly inBase: readonly AddedToVersion[];
+  readonly versions: readonly { readonly name: string; readonly added: readonly AddedToVersion[] }[];
+  readonly dividedAfter?: number | undefined;
+}
+
+/** The formula of one version, found by its name. */
+export function versionNamed(
+  base: Formula,
+  larder: LarderLookup,
+  { inBase, versions, dividedAfter }: VersionsOfBase,
+  name: string,
+): Formula | undefined {
+  const version = versions.find((one) => one.name === name);
+  if (!version) return undefined;
+  const made = versionOfBase(base, larder, [...inBase, ...version.added], dividedAfter);
+  return { ...made, name: `${base.name}, ${name}` };
+}
+
 /**
  * The formula that one version comes to, as if all of the base became it: what is added goes in right after it is divided, and meets what
  * is done to the base from then on.
