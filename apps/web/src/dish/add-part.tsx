@@ -8,14 +8,12 @@ import { habitsNow } from '../household/habits';
 import { wholeLarder } from '../household/house-larder';
 import { sayFailure } from '../notices/notices';
 import { focusSoon } from '../ui/focus-net';
+import { foundItem, foundList } from '../ui/found-list';
 import { changeDish } from './dish-store';
 import { knowParts } from '../household/known-to-dish';
 
 const SHOWN = 6;
 export const ADD_PART = 'add-part';
-
-const item =
-  'flex min-h-8 items-center justify-between gap-3 rounded-md px-2 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim [@media(pointer:coarse)]:min-h-11';
 
 /** g that a thing begins with. @source assumed: what a cook would buy for four */
 const BEGIN_G = 250;
@@ -59,7 +57,7 @@ export function AddPart() {
       />
       <Command.List
         label="Sauces and things found"
-        className={`plate absolute top-full left-0 z-30 mt-1 w-full p-1 shadow-2xl ${asked === '' ? 'hidden' : ''}`}
+        className={`${foundList} ${asked === '' ? 'hidden' : ''}`}
       >
         {found.map((ingredient) => (
           <Command.Item
@@ -69,7 +67,7 @@ export function AddPart() {
               setText('');
               add({ ingredient: ingredient.id, grams: BEGIN_G });
             }}
-            className={item}
+            className={foundItem}
           >
             <span className="truncate">{ingredient.name}</span>
             <span className="text-[13px]">{ingredient.shelf}</span>
@@ -83,7 +81,7 @@ export function AddPart() {
               setText('');
               add({ formula: sauce.id });
             }}
-            className={item}
+            className={foundItem}
           >
             <span className="truncate">{sauce.name}</span>
             <span className="text-[13px] whitespace-nowrap">your own formula</span>

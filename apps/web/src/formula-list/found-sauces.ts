@@ -38,7 +38,11 @@ export function isCalled(name: string, typed: string): boolean {
 }
 
 /** Formulas of the house by their names, but for one; none where the server does not answer. */
-export async function findSauces(typed: string, except?: string): Promise<readonly FormulaSummary[]> {
+export async function findSauces(
+  typed: string,
+  except?: string,
+  shown: number = SHOWN,
+): Promise<readonly FormulaSummary[]> {
   if (!isAsked(typed)) return nothing;
   const { pages } = await readList(queries.formulas(typed.trim())).catch((error: unknown) => {
     sayFailure(error);
@@ -46,11 +50,11 @@ export async function findSauces(typed: string, except?: string): Promise<readon
   });
   return (pages[0]?.entries ?? [])
     .filter(({ id, name }) => id !== except && isCalled(name, typed))
-    .slice(0, SHOWN);
+    .slice(0, shown);
 }
 
 /** The same while somebody types. */
-export function useFoundSauces(typed: string, except?: string): FoundSauces {
+export function useFoundSauces(typed: string, except?: string, shown?: number): FoundSauces {
   const [found, setFound] = useState({ text: '', sauces: nothing });
   const text = typed.trim(),
     asks = isAsked(text);
@@ -58,14 +62,14 @@ export function useFoundSauces(typed: string, except?: string): FoundSauces {
     if (!asks) return;
     let over = false;
     const timer = setTimeout(
-      () => void findSauces(text, except).then((sauces) => over || setFound({ text, sauces })),
+      () => void findSauces(text, except, shown).then((sauces) => over || setFound({ text, sauces })),
       QUIET_MS,
     );
     return () => {
       over = true;
       clearTimeout(timer);
     };
-  }, [text, asks, except]);
+  }, [text, asks, except, shown]);
   return { sauces: asks ? found.sauces : nothing, settled: !asks || found.text === text };
 }
 

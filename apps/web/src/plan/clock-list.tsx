@@ -8,7 +8,7 @@ import { timeText } from '../words/method-words';
 import { type Cooking, cookingDoes } from './cooking-store';
 import { DAY } from './evening-day';
 import { clockText, LONG_BEFORE, type ShownTask, withWhat } from './evening-plan';
-import { readClock } from './read-clock';
+import { minuteMeant, readClock } from './read-clock';
 
 /** Whoever is free does it. */
 const ANYBODY = '';
@@ -59,18 +59,17 @@ function SaidOtherwise({
   cooks,
 }: { readonly shown: ShownTask } & Pick<ClockListProps, 'cooking' | 'day' | 'cooks'>) {
   const pinned = cooking.pinned[id];
-  const before = start < DAY;
   return (
     <span className="col-span-full flex flex-wrap items-center gap-x-3 gap-y-1 pt-1 text-sm print:hidden">
       <label className="flex items-center gap-1">
-        {before ? 'the day before at' : 'at'}
+        {(pinned ?? start) < DAY ? 'the day before at' : 'at'}
         <NumberField
           label={`${words} begins at`}
           value={(pinned ?? start) % DAY}
           write={(minute) => clockText(DAY + minute)}
           unit=""
           read={readClock}
-          onValue={(minute) => minute !== undefined && cookingDoes.pin(day, id, minute + (before ? 0 : DAY))}
+          onValue={(minute) => minute !== undefined && cookingDoes.pin(day, id, minuteMeant(minute, pinned ?? start))}
           className="tap-coarse h-8 w-16 rounded-md border-2 border-hair bg-glaze px-1 font-semibold"
         />
       </label>

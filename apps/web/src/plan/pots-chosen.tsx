@@ -1,14 +1,10 @@
-import { dishOfContent } from '@alterum/contract/convert';
 import { X } from 'lucide-react';
 import { Link } from 'react-router';
 import type { DishSummary } from '@alterum/contract';
-import { useFoundFormulas } from '../formula-list/use-found-formulas';
 import { useHousehold } from '../household/household-store';
-import { knowParts } from '../household/known-to-dish';
-import { sayFailure } from '../notices/notices';
-import { queries, read } from '../server/queries';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number-field';
+import { AddTonight } from './add-tonight';
 import { cooksShown } from './cooks-named';
 import { DAY } from './evening-day';
 import { clockText, type PotTonightPlanned } from './evening-plan';
@@ -16,9 +12,8 @@ import { KeptEvenings } from './kept-evenings';
 import { readClock } from './read-clock';
 import { changeTonight } from './tonight-undo';
 
+/** Nobody in particular makes it. */
 const NONE = '';
-/** Before the id of a dish, so that it is told from a formula. */
-const DISH = 'dish:';
 
 type Said = { readonly serveAt?: number; readonly cook?: string };
 
@@ -107,59 +102,20 @@ interface PotsChosenProps {
 }
 
 /** What is cooked tonight: the same as at the Table, where tools and the order of work are said. */
-export function PotsChosen({ pots, kept }: PotsChosenProps) {
-  const { entries } = useFoundFormulas(queries.wholeFormulas);
-  const { pots: chosen, dishes: chosenDishes, know, knowDish, cook, cookDishes } = useHousehold();
-  const dishes = kept.filter(({ id }) => !chosenDishes.some(({ dish }) => dish === id));
-  const others = entries.filter(({ id }) => !chosen.some(({ formula }) => formula === id));
-  const takeDish = async (id: string) => {
-    const view = await read(queries.dish(id));
-    await knowParts([dishOfContent(view)]);
-    knowDish(view);
-    cookDishes([...useHousehold.getState().dishes, { dish: id }]);
-  };
-  const take = (value: string) => {
-    if (value.startsWith(DISH)) return void takeDish(value.slice(DISH.length)).catch(sayFailure);
-    const view = entries.find(({ id }) => id === value);
-    if (!view) return;
-    know(view);
-    cook([...chosen, { formula: view.id, tools: ['spoon'], washedBefore: false }]);
-  };
-  const option = (value: string, name: string) => (
-    <option key={value} value={value} className="bg-glaze text-ink">
-      {name}
-    </option>
-  );
-  return (
-    <div className="flex flex-wrap items-center gap-2 py-2 print:hidden">
-      <ul aria-label="Pots of tonight" className="contents">
-        {pots.map((pot, i) => (
-          <Chosen key={pot.id} pot={pot} at={i} />
-        ))}
-      </ul>
-      <select
-        aria-label="Cook tonight"
-        value={NONE}
-        onChange={(event) => take(event.target.value)}
-        className="tap-coarse h-10 max-w-60 rounded-lg border-2 border-hair bg-transparent px-2"
-      >
-        {option(NONE, '+ cook tonight …')}
-        {dishes.length > 0 && (
-          <optgroup label="Dishes" className="bg-glaze text-ink">
-            {dishes.map(({ id, name }) => option(`${DISH}${id}`, name))}
-          </optgroup>
-        )}
-        <optgroup label="Formulas" className="bg-glaze text-ink">
-          {others.map(({ id, name }) => option(id, name))}
-        </optgroup>
-      </select>
-      <KeptEvenings canKeep={pots.length > 0} />
-      <Link
-        to="/plan/dishes"
-        className="tap-coarse px-2 py-1.5 font-semibold text-rim underline-offset-4 hover:underline"
-      >
-        Dishes
-      </Link>
-    </div>
-  );
-}
+export const PotsChosen = ({ pots, kept }: PotsChosenProps) => (
+  <div className="flex flex-wrap items-center gap-2 py-2 print:hidden">
+    <ul aria-label="Pots of tonight" className="contents">
+      {pots.map((pot, i) => (
+        <Chosen key={pot.id} pot={pot} at={i} />
+      ))}
+    </ul>
+    <AddTonight kept={kept} />
+    <KeptEvenings canKeep={pots.length > 0} />
+    <Link
+      to="/plan/dishes"
+      className="tap-coarse px-2 py-1.5 font-semibold text-rim underline-offset-4 hover:underline"
+    >
+      Dishes
+    </Link>
+  </div>
+);

@@ -1,3 +1,5 @@
+import { DAY } from './evening-day';
+
 /** A time of the day as it is typed: "19:30", "7.15", "18"; min after midnight. */
 export function readClock(
   text: string,
@@ -9,4 +11,10 @@ export function readClock(
   return hours === undefined || Number(hours) > 23 || Number(minutes) > 59
     ? { kind: 'unreadable', message: 'Type a time of the day, such as 19:30.' }
     : { kind: 'value', value };
+}
+
+/** Minute of an evening that is meant by a time of the day: on the day or the day before, whichever lies nearer to where it is planned. */
+export function minuteMeant(ofDay: number, planned: number): number {
+  const on = ofDay + DAY;
+  return Math.abs(ofDay - planned) < Math.abs(on - planned) ? ofDay : on;
 }
