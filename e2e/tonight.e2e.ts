@@ -93,8 +93,12 @@ test('two cooks by name: a pot is given to one, a task of it to the other, and w
   await expect(row(page, 'jug 60 s')).toContainText('Teo');
   expect(sent.tonight.pots).toMatchObject([{ formula: id, cook: 'Teo' }]);
   // One task of it to the other, by keyboard.
-  await row(page, 'jug 60 s').getByRole('button', { name: /^jug 60 s/ }).press('Enter');
-  await row(page, 'jug 60 s').getByRole('combobox', { name: /^Who does jug/ }).selectOption('Ilva');
+  await row(page, 'jug 60 s')
+    .getByRole('button', { name: /^jug 60 s/ })
+    .press('Enter');
+  await row(page, 'jug 60 s')
+    .getByRole('combobox', { name: /^Who does jug/ })
+    .selectOption('Ilva');
   await expect(row(page, 'jug 60 s')).toContainText(/min, Ilva/);
   await expect(row(page, '92 °C').last()).toContainText('Teo');
   await page.reload();
@@ -138,7 +142,9 @@ test('a time that is typed stays, a bar that is dragged stays where it is put; l
   await page.request.delete(`/api/formulas/${id}`);
 });
 
-test('put to a time that is too late, everything is on the table later, and that is told', async ({ page }) => {
+test('put to a time that is too late, everything is on the table later, and that is told', async ({
+  page,
+}) => {
   const id = await made(page, stove('Late sauce'));
   await page.clock.setFixedTime(on(6, 15));
   await ownHousehold(page, [id]);
@@ -162,7 +168,9 @@ test('what is said on one device stands on the other', async ({ page, context })
     await one.goto('/plan');
     await expect(row(one, 'jug 60 s')).toBeVisible();
   }
-  await row(page, 'jug 60 s').getByRole('button', { name: /^Begin/ }).click();
+  await row(page, 'jug 60 s')
+    .getByRole('button', { name: /^Begin/ })
+    .click();
   await expect(row(page, 'jug 60 s').getByRole('button', { name: /^Done/ })).toBeVisible();
   await other.evaluate(() => window.dispatchEvent(new Event('focus')));
   await row(other, 'jug 60 s').getByRole('button', { name: /^Done/ }).click();
@@ -180,7 +188,9 @@ test('without a server what is said while cooking stays here and is told; it is 
   await page.goto('/plan');
   await expect(row(page, 'jug 60 s')).toBeVisible();
   await page.route('**/api/household/cooking', (route) => route.abort());
-  await row(page, 'jug 60 s').getByRole('button', { name: /^Begin/ }).click();
+  await row(page, 'jug 60 s')
+    .getByRole('button', { name: /^Begin/ })
+    .click();
   await expect(page.getByText(/is in this browser alone/)).toBeVisible();
   await page.unroute('**/api/household/cooking');
   await page.evaluate(() => window.dispatchEvent(new Event('focus')));

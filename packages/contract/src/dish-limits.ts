@@ -5,6 +5,8 @@ export const dishLimits = {
   appetite: 10,
   layers: 40,
   stages: 8,
+  /** Versions of a dish that are kept. */
+  kept: 30,
   cm: 100,
   depthCm: 40,
   grams: 20_000,

@@ -3,6 +3,7 @@ import {
   ArrayMaxSize,
   ArrayUnique,
   IsArray,
+  IsDateString,
   IsNotEmpty,
   IsObject,
   IsString,
@@ -55,8 +56,8 @@ export class DishEaterInput {
   appetite!: number;
 }
 
-/** A dish of several parts as it is kept; what is left out is as in a blank dish, or stays as it stands. */
-export class KeptDishBody {
+/** What is written of a dish; what is left out is as in a blank dish, or stays as it stands. */
+export class DishContentBody {
   @IsName('Give the dish a name.', 120)
   name!: string;
 
@@ -105,6 +106,39 @@ export class KeptDishBody {
 
   /** °C as it goes into the oven. */
   @IsGoingInAt() fromC?: number;
+}
+
+/** A dish as it stood once, under a name. */
+export class KeptMomentInput {
+  @IsString({ message: 'A version is told from others by its id.' })
+  @IsNotEmpty({ message: 'The id of a version cannot be empty.' })
+  @MaxLength(64, { message: 'The id of a version is longer than 64 characters.' })
+  id!: string;
+
+  @IsName('Give the version a name.', 80)
+  name!: string;
+
+  @IsDateString({}, { message: 'When it was kept must be a date and time.' })
+  keptAt!: string;
+
+  @IsObject({ message: 'What a version holds must be an object.' })
+  @IsPart()
+  @Type(() => DishContentBody)
+  content!: DishContentBody;
+}
+
+/** A dish of several parts as it is kept, with versions of it. */
+export class KeptDishBody extends DishContentBody {
+  /** Oldest first. */
+  @MayBeAbsent()
+  @IsArray({ message: 'The versions must be a list.' })
+  @ArrayMaxSize(dishLimits.kept, { message: `At most ${dishLimits.kept} versions of a dish are kept.` })
+  @ArrayUnique((moment: KeptMomentInput | null) => moment?.name.trim(), {
+    message: 'Each version has a name of its own.',
+  })
+  @AreParts()
+  @Type(() => KeptMomentInput)
+  kept?: KeptMomentInput[];
 }
 
 /** The same, changed from the version that was read. */

@@ -1,6 +1,12 @@
 import type { DishLayer, DishPart, NamedVessel, WrittenDish } from '@alterum/core';
 import { ovenStageOfInput, vesselOfInput } from './dish.convert.js';
-import type { KeptDishBody, KeptLayerInput, KeptPartInput, KeptVesselInput } from './kept-dish.body.js';
+import type {
+  DishContentBody,
+  KeptDishBody,
+  KeptLayerInput,
+  KeptPartInput,
+  KeptVesselInput,
+} from './kept-dish.body.js';
 import type { DishContent } from './kept-dish.view.js';
 import { inputOfMethod, methodOfInput } from './operation.convert.js';
 
@@ -45,7 +51,18 @@ const layerOf = ({ id, component, grams, mm, share }: KeptLayerInput): DishLayer
 
 /** The core’s dish from what was sent, completed from what stands or from a blank one. */
 export function dishFromBody(body: KeptDishBody, base: WrittenDish = blankDish): WrittenDish {
-  const { vessel: standing, ...rest } = base;
+  const kept =
+    body.kept?.map(({ id, name, keptAt, content }) => ({
+      id,
+      name: name.trim(),
+      keptAt,
+      dish: contentFromBody(content, blankDish),
+    })) ?? base.kept;
+  return { ...contentFromBody(body, base), ...(kept && kept.length > 0 ? { kept } : {}) };
+}
+
+function contentFromBody(body: DishContentBody, base: WrittenDish): Omit<WrittenDish, 'kept'> {
+  const { vessel: standing, kept: _, ...rest } = base;
   const vessel =
     body.vessel === undefined ? standing : body.vessel === null ? undefined : namedVesselOf(body.vessel);
   return {
@@ -64,7 +81,17 @@ export function dishFromBody(body: KeptDishBody, base: WrittenDish = blankDish):
 }
 
 /** What is sent for a dish of the core. */
-export const dishBodyOf = ({ vessel, parts, layers, ...dish }: WrittenDish): DishContent => ({
+export const dishBodyOf = ({ kept = [], ...dish }: WrittenDish): DishContent => ({
+  ...contentOf(dish),
+  kept: kept.map(({ id, name, keptAt, dish: then }) => ({ id, name, keptAt, content: contentOf(then) })),
+});
+
+const contentOf = ({
+  vessel,
+  parts,
+  layers,
+  ...dish
+}: Omit<WrittenDish, 'kept'>): Omit<DishContent, 'kept'> => ({
   ...dish,
   vessel: vessel ?? null,
   parts: parts.map(({ grams, ready, ...part }) => ({

@@ -31,6 +31,13 @@ export interface DishContent {
   readonly oven: readonly OvenStage[];
   readonly restMin: number;
   readonly fromC: number;
+  /** Versions of it, oldest first. */
+  readonly kept: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly keptAt: string;
+    readonly content: Omit<DishContent, 'kept'>;
+  }[];
 }
 
 /** A dish as the API answers it. */

@@ -1,4 +1,4 @@
-import type { KeptDishBody, VesselBody, VersionsBody } from '@alterum/contract';
+import type { EveningBody, KeptDishBody, VesselBody, VersionsBody } from '@alterum/contract';
 
 /** Dishes and tins of the demonstration household; invented. */
 export const demoVessels: readonly VesselBody[] = [
@@ -59,6 +59,17 @@ export const demoVersions = (
     { name: 'Hot', added: [{ ingredient: 'cayenne', grams: 0.1 }] },
   ],
 });
+
+/** Two cook, one of them home at half past five. */
+export const demoEvening: EveningBody = {
+  serveAt: 19 * 60,
+  burners: 3,
+  ovens: 1,
+  blenders: 1,
+  cooks: 2,
+  named: [{ name: 'Ilva' }, { name: 'Teo', from: 17 * 60 + 30 }],
+  keepWarmMin: 20,
+};
 
 /** min after midnight at which the dip is eaten, before everything else. */
 export const DIP_AT = 18 * 60 + 30;

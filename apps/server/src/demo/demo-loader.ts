@@ -9,7 +9,7 @@ import { HouseholdService } from '../household/household.service.js';
 import { LabelService } from '../label/label.service.js';
 import { RequestScope } from '../storage/request-scope.js';
 import { VesselService } from '../vessel/vessel.service.js';
-import { DIP_AT, demoBake, demoVersions, demoVessels } from './demo-evening.js';
+import { DIP_AT, demoBake, demoEvening, demoVersions, demoVessels } from './demo-evening.js';
 import { demoFormulas } from './demo-formulas.js';
 import { demoHousehold, demoLabels } from './demo-household.js';
 
@@ -56,6 +56,7 @@ export class DemoLoader {
   ): Promise<void> {
     for (const vessel of demoVessels) await this.vessels.create(vessel);
     const bake = await this.dishes.create(demoBake(formulaOf));
+    await this.household.eatAt(demoEvening);
     await this.household.cookTonight({
       pots: [
         { formula: formulaOf('Flatbread melt'), tools: ['spoon'], washedBefore: false },

@@ -45,6 +45,7 @@ test('a dish is kept with vessel, parts, layers and oven, through a restart', as
     name: 'Leek bake',
     note: '',
     eaters: [],
+    kept: [],
     parts: [{ id: 'sauce', formula: sauce.id, version: 'Mild', grams: null, ready: [] }, bake().parts[1]],
     // Kept in °C, whatever it was said in.
     oven: [{ temperatureC: 190, minutes: 30, cover: 'foil', fan: false }],
@@ -60,6 +61,29 @@ test('a dish waits for its vessel, its amounts and its layers; nothing typed is 
     await server.ask().put(`/api/dishes/${made.id}`).send({ name: 'Begun again', version: 1 }).expect(200)
   ).body as KeptDishView;
   expect(named).toMatchObject({ name: 'Begun again', version: 2, parts: made.parts });
+});
+
+test('versions of a dish are kept with it, through a restart and a copy; two of one name are refused', async () => {
+  const then = { ...bake(), name: 'Leek bake', portions: 3 };
+  const kept = (name: string) => ({ id: name, name, keptAt: '2026-11-20T18:00:00.000Z', content: then });
+  const made = await make({ ...bake(), kept: [kept('First'), kept('With more sauce')] });
+  server = await server.restart();
+  const read = (await server.ask().get(`/api/dishes/${made.id}`).expect(200)).body as KeptDishView;
+  expect(read.kept.map(({ name }) => name)).toEqual(['First', 'With more sauce']);
+  expect(read.kept[0]!.content).toMatchObject({ portions: 3, layers: bake().layers });
+  // What is not sent of it stays.
+  const renamed = (
+    await server.ask().put(`/api/dishes/${made.id}`).send({ name: 'Again', version: 1 }).expect(200)
+  ).body as KeptDishView;
+  expect(renamed.kept).toHaveLength(2);
+  const copy = (await server.ask().post(`/api/dishes/${made.id}/duplicate`).expect(201)).body as KeptDishView;
+  expect(copy.kept).toHaveLength(2);
+  const refused = await server
+    .ask()
+    .post('/api/dishes')
+    .send({ ...bake(), kept: [kept('First'), { ...kept('First '), id: 'b' }] })
+    .expect(400);
+  expect(problemOf(refused).errors?.map(({ field }) => field)).toEqual(['kept']);
 });
 
 test('a write made on an older version is refused with what stands, and overwrites nothing', async () => {

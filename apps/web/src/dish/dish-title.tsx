@@ -10,6 +10,7 @@ import { NameField } from '../ui/name-field';
 import { MenuOnDemand } from '../ui/on-demand';
 import { DISH_NAME, deleteDish, duplicateDish } from './dish-actions';
 import { dishSaving } from './dish-saving';
+import { DishVersions } from './dish-versions';
 import { changeDish, redoDish, undoDish, useOpenDish } from './dish-store';
 
 /** Whether it is cooked tonight; one press changes it. */
@@ -67,6 +68,7 @@ export function DishTitle({ dish }: { readonly dish: WrittenDish }) {
         >
           <Redo2 size={18} aria-hidden />
         </Button>
+        <DishVersions {...(dish.kept ? { kept: dish.kept } : {})} />
         <MenuOnDemand
           trigger={
             <Button aria-label="More for this dish">

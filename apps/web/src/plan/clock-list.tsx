@@ -69,7 +69,9 @@ function SaidOtherwise({
           write={(minute) => clockText(DAY + minute)}
           unit=""
           read={readClock}
-          onValue={(minute) => minute !== undefined && cookingDoes.pin(day, id, minuteMeant(minute, pinned ?? start))}
+          onValue={(minute) =>
+            minute !== undefined && cookingDoes.pin(day, id, minuteMeant(minute, pinned ?? start))
+          }
           className="tap-coarse h-8 w-16 rounded-md border-2 border-hair bg-glaze px-1 font-semibold"
         />
       </label>

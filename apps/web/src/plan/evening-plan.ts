@@ -160,6 +160,12 @@ function toDishWords(done: DoneToDish): string {
   switch (done.kind) {
     case 'layer':
       return done.layers === 1 ? 'fill the dish' : `lay ${done.layers} layers`;
+    case 'boil':
+      return `boil in one pot: ${done.pieces
+        .map(({ name, goesInAt }) =>
+          goesInAt < 0.5 ? name.toLowerCase() : `${name.toLowerCase()} after ${Math.round(goesInAt)} min`,
+        )
+        .join(', ')}`;
     case 'preheat':
       return `heat the oven to ${Math.round(done.ovenC)} °C`;
     case 'bake':

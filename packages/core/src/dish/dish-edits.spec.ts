@@ -2,11 +2,15 @@ import { formulaWith } from '../formula/formula.fixture.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import {
   amountOfLayer,
+  atMoment,
   layerAdded,
   layerAmounted,
   layerMoved,
+  partOfVersion,
   partUnweighed,
   withAdvice,
+  withMoment,
+  withoutMoment,
   withoutPart,
   withPart,
 } from './dish-edits.js';
@@ -139,4 +143,30 @@ test('layers move, take another amount, and come in above another one', () => {
   expect(byWeight).toEqual({ id: 'd', component: 'sauce', grams: 120 });
   expect(amountOfLayer(byWeight)).toEqual({ by: 'grams', value: 120 });
   expect(amountOfLayer(layerAmounted(wet, 'd', { by: 'share' }).layers[3]!)).toEqual({ by: 'share' });
+});
+
+test('a version is the dish as it stood: taken again, its name and the versions stay', () => {
+  const at = '2026-11-27T18:00:00.000Z',
+    first = withMoment(wet, { id: 'v', name: 'First', keptAt: at });
+  const changed = withMoment(
+    { ...withoutPart(first, 'courgette'), name: 'Renamed' },
+    { id: 'w', name: 'Without', keptAt: at },
+  );
+  const back = atMoment(changed, 'v');
+  expect(back).toMatchObject({ name: 'Renamed', parts: wet.parts, layers: wet.layers });
+  expect(back.kept!.map(({ name }) => name)).toEqual(['First', 'Without']);
+  expect('kept' in back.kept![0]!.dish).toBe(false);
+  expect(atMoment(changed, 'gone')).toBe(changed);
+  // Kept under the same name again, the new one stands for it.
+  expect(withMoment(changed, { id: 'x', name: 'First', keptAt: at }).kept!.map(({ id }) => id)).toEqual([
+    'w',
+    'x',
+  ]);
+  expect(withoutMoment(changed, 'v').kept!.map(({ id }) => id)).toEqual(['w']);
+});
+
+test('a part is a version of its formula, and the formula as it is again', () => {
+  const hot = partOfVersion(wet, 'sauce', 'Hot');
+  expect(hot.parts.map(({ version }) => version)).toEqual(['Hot', undefined]);
+  expect(partOfVersion(hot, 'sauce', undefined)).toEqual(wet);
 });

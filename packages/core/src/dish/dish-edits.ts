@@ -2,7 +2,7 @@ import { type MoistureAdvice, recovered } from './advice.js';
 import type { DishReport } from './dish.js';
 import { layeredG } from './dish-portion.js';
 import { friedFor } from './fried-for.js';
-import type { DishLayer, DishPart, WrittenDish } from './written-dish.js';
+import type { DishLayer, DishPart, KeptMoment, WrittenDish } from './written-dish.js';
 
 /** A part that comes in, in a layer of its own at the top. */
 export const withPart = (dish: WrittenDish, part: DishPart, layer: string): WrittenDish => ({
@@ -30,6 +30,24 @@ export const partOfVersion = (dish: WrittenDish, id: string, version: string | u
     const named = part.id === id ? version : before;
     return named === undefined ? part : { ...part, version: named };
   }),
+});
+
+/** The dish with how it stands now kept under a name; a version of that name is taken the place of. */
+export function withMoment(dish: WrittenDish, { id, name, keptAt }: Omit<KeptMoment, 'dish'>): WrittenDish {
+  const { kept = [], ...now } = dish;
+  return { ...dish, kept: [...kept.filter((one) => one.name !== name), { id, name, keptAt, dish: now }] };
+}
+
+/** The dish as a version of it was kept; its name and its versions stay. */
+export function atMoment(dish: WrittenDish, id: string): WrittenDish {
+  const { kept = [], name } = dish,
+    moment = kept.find((one) => one.id === id);
+  return moment ? { ...moment.dish, name, kept } : dish;
+}
+
+export const withoutMoment = (dish: WrittenDish, id: string): WrittenDish => ({
+  ...dish,
+  kept: (dish.kept ?? []).filter((one) => one.id !== id),
 });
 
 /** A part of which nothing is said how much any more: all that a formula makes. */

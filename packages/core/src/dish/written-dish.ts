@@ -46,6 +46,17 @@ export interface WrittenDish {
   readonly restMin: number;
   /** °C as it goes into the oven. */
   readonly fromC: number;
+  /** How it stood when a version of it was kept, oldest first; absent is none. */
+  readonly kept?: readonly KeptMoment[];
+}
+
+/** A dish as it stood once, under a name. */
+export interface KeptMoment {
+  readonly id: string;
+  readonly name: string;
+  /** ISO date and time. */
+  readonly keptAt: string;
+  readonly dish: Omit<WrittenDish, 'kept'>;
 }
 
 /** Usual portions that a dish is divided into: those of who is named, or so many as are written. */

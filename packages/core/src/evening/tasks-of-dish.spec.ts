@@ -1,5 +1,7 @@
 import type { KnownToDish } from '../dish/read-dish.js';
-import type { WrittenDish } from '../dish/written-dish.js';
+import type { DishPart, WrittenDish } from '../dish/written-dish.js';
+import type { Method } from '../recipe/method/operation.js';
+import type { DoneToDish } from './tasks-of-formula.js';
 import { formulaWith } from '../formula/formula.fixture.js';
 import type { Formula } from '../formula/formula.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
@@ -85,6 +87,48 @@ test('a dish is made part by part, laid, baked in an oven that is warm by then, 
   expect(at.get('d/layers')!.end).toBeLessThanOrEqual(at.get('d/oven/0')!.start);
   for (const before of ['d/mushrooms/0', 'd/sauce/1'])
     expect(at.get(before)!.end).toBeLessThanOrEqual(at.get('d/layers')!.start);
+});
+
+const boiled = (ingredient: string, sizeMm: number, more: Method = []): DishPart => ({
+  id: ingredient,
+  ingredient,
+  grams: 300,
+  ready: [{ kind: 'cut', sizeMm }, { kind: 'boil-soft', minutes: 15 }, ...more],
+});
+const withRoots = (...parts: readonly DishPart[]): WrittenDish => ({
+  ...bake,
+  parts: [...bake.parts, ...parts],
+  layers: [...bake.layers, ...parts.map(({ id }) => ({ id, component: id }))],
+});
+
+test('vegetables that are boiled soft share one pot: the firmest first, and the rest of what is done to each comes after', () => {
+  const dish = withRoots(boiled('carrot', 20), boiled('potato', 20, [{ kind: 'fry', minutes: 5 }]));
+  const tasks = tasksOfDish('d', dish, known, 20);
+  const boils = tasks.filter(({ operation }) => operation.kind === 'boil-soft');
+  expect(boils).toHaveLength(1);
+  const [pot] = boils;
+  expect(pot).toMatchObject({ id: 'd/pot', machine: 'burner', hands: false, toDish: { kind: 'boil' } });
+  const { pieces } = pot!.toDish as Extract<DoneToDish, { kind: 'boil' }>;
+  // Carrots want 7.5 + 6 min, potatoes 6 + 4.
+  expect(pieces.map(({ name }) => name)).toEqual(['Carrot', 'Potato']);
+  expect(pieces[1]!.goesInAt).toBeCloseTo(3.5, 0);
+  expect(pot!.minutes.low).toBeLessThan(13.5);
+  expect(pot!.minutes.high).toBeGreaterThan(13.5);
+  const after = (id: string) => tasks.find((task) => task.id === id)!.after.map((lag) => lag.id);
+  expect(after('d/potato/2')).toEqual(['d/pot']);
+  expect(after('d/layers')).toEqual(expect.arrayContaining(['d/pot', 'd/potato/2', 'd/mushrooms/0']));
+  expect(pot!.after.map(({ id }) => id)).toEqual(['d/carrot/0', 'd/potato/0']);
+  const at = planned({ pots: [], dishes: [{ id: 'd', dish }] });
+  expect(at.get('d/pot')!.end).toBeLessThanOrEqual(at.get('d/potato/2')!.start);
+});
+
+test('one vegetable alone has its own pot, and what nobody knows to soften has one too', () => {
+  const kinds = (...parts: readonly DishPart[]) =>
+    tasksOfDish('d', withRoots(...parts), known, 20)
+      .filter(({ operation }) => operation.kind === 'boil-soft')
+      .map(({ id }) => id);
+  expect(kinds(boiled('carrot', 20))).toEqual(['d/carrot/1']);
+  expect(kinds(boiled('carrot', 20), boiled('cashew', 20))).toEqual(['d/carrot/1', 'd/cashew/1']);
 });
 
 test('a dip is eaten half an hour before the bake: both are ready for their own time', () => {

@@ -3,7 +3,8 @@ import type { OvenStage } from '../dish/oven.js';
 import type { DishPart, WrittenDish } from '../dish/written-dish.js';
 import type { Line } from '../formula/formula.js';
 import type { After } from '../plan/task.js';
-import { aheadOf, type DoneToDish, follows, type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
+import { endOf, inOnePot, type MadePart } from './in-one-pot.js';
+import { aheadOf, type DoneToDish, type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
 import { planning as p } from './task.params.js';
 
 /** A thing of a dish as a line: it has an amount and what is done to it. */
@@ -39,6 +40,15 @@ function tasksOfPart(dish: string, part: DishPart, known: KnownToDish): readonly
 
 const exactly = (minutes: number) => ({ low: minutes, high: minutes });
 
+/** The nearest operation of a pot to what is done to a dish. */
+const operationOf = {
+  layer: 'put-in',
+  boil: 'boil-soft',
+  preheat: 'bake',
+  bake: 'bake',
+  rest: 'rest',
+} as const;
+
 /** A task that is done to the whole dish. */
 function toDish(
   id: string,
@@ -49,7 +59,7 @@ function toDish(
   return {
     id,
     pot,
-    operation: { kind: done.kind === 'layer' ? 'put-in' : done.kind === 'rest' ? 'rest' : 'bake' },
+    operation: { kind: operationOf[done.kind] },
     hot: done.kind !== 'layer',
     toDish: done,
     ...rest,
@@ -103,8 +113,10 @@ export function tasksOfDish(
   keepWarmMin: number,
 ): readonly FormulaTask[] {
   const laid = parts.filter((part) => layers.some(({ component }) => component === part.id));
-  const before = laid.map((part) => tasksOfPart(id, part, known));
   if (laid.length === 0) return [];
+  const made = laid.map((part): MadePart => ({ part, tasks: tasksOfPart(id, part, known) }));
+  const before = inOnePot(id, made, known.larder),
+    ready = made.flatMap((one, i) => endOf(id, one, before[i]!) ?? []);
   const low = p.layeringMin + p.layerMin * layers.length;
   const oven = said.filter(({ minutes }) => minutes > 0);
   const layer = toDish(
@@ -114,7 +126,7 @@ export function tasksOfDish(
     {
       hands: true,
       minutes: { low, high: Math.ceil(low * p.longer) },
-      after: before.flatMap((tasks) => follows(tasks.at(-1))),
+      after: [...new Set(ready)].map((end) => ({ id: end, least: 0 })),
       mayStand: oven.length > 0 ? p.layeredStands : keepWarmMin,
     },
   );

@@ -19,6 +19,11 @@ import { machineOf, planning as p } from './task.params.js';
 /** What is done to a whole dish, where it is no operation of a pot. */
 export type DoneToDish =
   | { readonly kind: 'layer'; readonly layers: number }
+  /** Vegetables in one pot: so many min after the first each goes in. */
+  | {
+      readonly kind: 'boil';
+      readonly pieces: readonly { readonly name: string; readonly goesInAt: number }[];
+    }
   | { readonly kind: 'preheat'; readonly ovenC: number }
   | { readonly kind: 'bake'; readonly stage: OvenStage }
   | { readonly kind: 'rest'; readonly minutes: number };
