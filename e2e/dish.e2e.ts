@@ -252,3 +252,77 @@ test('who cannot eat a part cannot eat the dish; what lies in no layer does not 
   await expect(teo).not.toContainText('cannot');
   await away();
 });
+
+test('a version of a dish is kept, taken again after a change, and undo brings the change back', async ({
+  page,
+}) => {
+  const { dish, away } = await madeDish(page, 'Kept twice', 500, (formula) => ({
+    portions: 4,
+    parts: [
+      { id: 's', formula, grams: null },
+      { id: 'l', ingredient: 'leek', grams: 300, ready: [] },
+    ],
+    layers: [
+      { id: 'a', component: 'l' },
+      { id: 'b', component: 's' },
+    ],
+  }));
+  await page.goto(`/plan/dishes/${dish}`);
+  await expect(cut(page)).toBeVisible();
+  await page.getByRole('button', { name: 'Versions', exact: true }).press('Enter');
+  const plate = page.getByRole('dialog', { name: 'Versions of this dish' });
+  await plate.getByRole('textbox', { name: 'Name of this version' }).fill('With leek');
+  await page.keyboard.press('Enter');
+  await expect(plate.getByRole('listitem')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Leave Leek.* out$/ }).click();
+  await expect(layers(page)).toHaveCount(1);
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'Versions (1)' }).press('Enter');
+  await plate.getByRole('button', { name: 'Take With leek' }).press('Enter');
+  await expect(layers(page)).toHaveCount(2);
+  await page.locator('li', { hasText: 'as “With leek” again' }).getByRole('button', { name: 'Undo' }).click();
+  await expect(layers(page)).toHaveCount(1);
+  await away();
+});
+
+test('a dish holds one version of a base: what is added to it counts for who eats', async ({ page }) => {
+  const { formula, dish, away } = await madeDish(page, 'Divided bake', 500, (id) => ({
+    portions: 4,
+    parts: [{ id: 's', formula: id, grams: null }],
+    layers: [{ id: 'a', component: 's' }],
+  }));
+  const added = (await (await page.request.get('/api/household')).json()) as object;
+  await page.route('**/api/household', (route) =>
+    route.fulfill({
+      json: {
+        ...added,
+        versions: {
+          base: formula,
+          inBase: [],
+          versions: [
+            { name: 'Mild', added: [] },
+            { name: 'Nutty', added: [{ ingredient: 'almond', grams: 12 }] },
+          ],
+        },
+      },
+    }),
+  );
+  await page.goto(`/plan/dishes/${dish}`);
+  await expect(cut(page)).toBeVisible();
+  const amount = page.getByRole('spinbutton', { name: /^Amount of Divided bake sauce/ });
+  const before = Number(((await amount.inputValue()) || '0').replace(/\D/g, ''));
+  await page.getByRole('combobox', { name: 'Version of Divided bake sauce' }).selectOption('Nutty');
+  await expect(page.getByText('Divided bake sauce, Nutty').first()).toBeVisible();
+  // Twelve grams in each of four portions.
+  await expect
+    .poll(async () => Number(((await amount.inputValue()) || '0').replace(/\D/g, '')) - before)
+    .toBeGreaterThan(40);
+  await saved(page);
+  const kept = (await (await page.request.get(`/api/dishes/${dish}`)).json()) as {
+    parts: { version?: string }[];
+  };
+  expect(kept.parts[0]!.version).toBe('Nutty');
+  await away();
+});

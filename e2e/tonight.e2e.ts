@@ -284,3 +284,64 @@ test('tomorrow’s evening has its soak tonight, and who wants to be is reminded
   await expect(page.getByText(/22:30: put to soak: cashew/)).toBeVisible();
   await page.request.delete(`/api/formulas/${id}`);
 });
+
+test('an evening of a bake, a melt and a dip is planned by keyboard alone in under three minutes', async ({
+  page,
+}) => {
+  const melt = await made(page, stove('Keyed melt')),
+    dip = await made(page, soaked);
+  const bake = (
+    (await (
+      await page.request.post('/api/dishes', {
+        data: {
+          name: 'Keyed bake',
+          vessel: { shape: 'rectangular', lengthCm: 28, widthCm: 20, depthCm: 6 },
+          parts: [
+            { id: 's', formula: melt, grams: null },
+            { id: 'l', ingredient: 'leek', grams: 400, ready: [] },
+          ],
+          layers: [
+            { id: 'a', component: 'l' },
+            { id: 'b', component: 's' },
+          ],
+          oven: [{ temperatureC: 190, minutes: 30, cover: 'open' }],
+          restMin: 10,
+        },
+      })
+    ).json()) as { id: string }
+  ).id;
+  await page.clock.setFixedTime(on(15, 12));
+  const sent = await ownHousehold(page, []);
+  const began = Date.now();
+  await page.goto('/plan');
+  const field = page.getByRole('combobox', { name: 'Cook tonight' });
+  for (const [typed, name] of [
+    ['keyed ba', 'Keyed bake'],
+    ['keyed me', 'Keyed melt'],
+    ['overnight', 'Overnight nut sauce'],
+  ] as const) {
+    await field.focus();
+    await page.keyboard.type(typed);
+    await expect(page.getByRole('option', { name: new RegExp(name) })).toBeVisible();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: `${name} is eaten at` })).toBeVisible();
+  }
+  await page.getByRole('textbox', { name: 'Overnight nut sauce is eaten at' }).focus();
+  await page.keyboard.type('18:30');
+  await page.keyboard.press('Enter');
+  await page.getByRole('combobox', { name: 'Day of the evening' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.getByRole('textbox', { name: 'Cooks' }).focus();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('2');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Tomorrow, on the table at 19:00' })).toBeVisible();
+  await expect(row(page, 'lay 2 layers')).toBeVisible();
+  await expect(row(page, /rest 10 min/)).toContainText('18:50');
+  await expect(page.getByRole('region', { name: 'Long before' })).toContainText('put to soak: cashew');
+  expect(Date.now() - began).toBeLessThan(180_000);
+  expect(sent.evening).toMatchObject({ day: '2027-01-16', cooks: 2 });
+  expect(sent.tonight.pots).toMatchObject([{ formula: melt }, { formula: dip, serveAt: 1110 }]);
+  await page.request.delete(`/api/dishes/${bake}`);
+  for (const id of [melt, dip]) await page.request.delete(`/api/formulas/${id}`);
+});
