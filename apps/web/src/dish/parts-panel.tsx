@@ -101,7 +101,7 @@ function PartVersion({ part, name }: { readonly part: DishPart; readonly name: s
       onChange={(version) =>
         changeDish((dish) => partOfVersion(dish, part.id, version === PLAIN ? undefined : version))
       }
-      className="tap-coarse h-8 border border-hair px-1 text-[13px]"
+      className="tap-coarse h-8 border border-hair px-1 text-[13px] pointer-coarse:text-base"
     />
   );
 }

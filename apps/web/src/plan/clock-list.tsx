@@ -89,7 +89,7 @@ function SaidOtherwise({
             ...cooks.map((name) => ({ value: name, label: `by ${name}` })),
           ]}
           onChange={(name) => cookingDoes.give(day, id, name === ANYBODY ? undefined : name)}
-          className="tap-coarse h-8 px-1"
+          className="tap-coarse h-8 px-1 pointer-coarse:text-base"
         />
       )}
     </span>

@@ -111,7 +111,7 @@ function Timetable({ tonight: { tasks, serveAt }, cooking, day, now, eaters }: T
           move={(id, minute) => cookingDoes.pin(day, id, minute)}
         />
         <p className="pt-1 text-[13px] text-soft">
-          Dark: hands. Yellow: a machine. Pale: needs nobody. The thick line: on the table.{' '}
+          Blue: hands. Yellow: a machine. Outlined: needs nobody. The thick line: on the table.{' '}
           <span className="print:hidden">
             What is dragged along the time stays where it is put; so does a time that is typed below.
           </span>

@@ -80,7 +80,7 @@ function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: num
             ...cooks.map((value) => ({ value, label: `by ${value}` })),
           ]}
           onChange={(by) => say({ cook: by === NONE ? undefined : by })}
-          className="tap-coarse h-8 max-w-36 px-1 text-sm"
+          className="tap-coarse h-8 max-w-36 px-1 text-sm pointer-coarse:text-base"
         />
       )}
       <button
