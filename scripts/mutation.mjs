@@ -53,13 +53,13 @@ const config = {
   ignorePatterns: ['dist', 'data', 'docs', 'test-results', 'reports', 'apps/web', 'e2e'],
   tempDirName: '.stryker',
   incrementalFile: `node_modules/.cache/stryker-${folder.replaceAll('/', '-')}.json`,
-  reporters: ['clear-text', 'json'],
+  reporters: ['clear-text', 'json', 'progress-append-only'],
   clearTextReporter: { allowColor: false, reportTests: false, logTests: false },
   jsonReporter: { fileName: `reports/mutation/${folder.replaceAll('/', '-')}.json` },
   // What is worked out once when a file is loaded would have every test run for each change of it.
   ignoreStatic: true,
   concurrency: 2,
-  timeoutMS: 20_000,
+  timeoutMS: 6_000,
   thresholds: { high: 90, low: 80, break: 80 },
 };
 mkdirSync(join(root, 'node_modules/.cache'), { recursive: true });

@@ -40,7 +40,24 @@ const causes = async (page) => {
   await page.getByRole('button', { name: 'Stretch: what holds it there' }).click();
   await page.getByTestId('pulls').waitFor();
 };
-const plan = (page) => page.getByRole('region', { name: 'By the clock' }).waitFor();
+/** The evening at five in the afternoon, what was soaked over night soaked. */
+const plan = async (page) => {
+  const now = new Date();
+  await page.clock.setFixedTime(new Date(now.getFullYear(), now.getMonth(), now.getDate(), 17, 5));
+  await page.reload();
+  await page.getByRole('region', { name: 'By the clock' }).waitFor();
+  const before = page.getByRole('region', { name: 'Long before' });
+  await before
+    .getByRole('button', { name: /^Begin: put to soak/ })
+    .first()
+    .click();
+  await before
+    .getByRole('button', { name: /^Done: put to soak/ })
+    .first()
+    .click();
+  await page.evaluate(() => document.activeElement?.blur());
+  await page.evaluate(() => window.scrollTo(0, 0));
+};
 const dish = async (page) => {
   await page.getByRole('link', { name: 'Friday’s aubergine bake' }).click();
   await page.getByRole('region', { name: 'When it is cut' }).waitFor();

@@ -8,6 +8,7 @@ import {
   eveningTonight,
   type Formula,
   type FormulaTask,
+  kindOf,
   type Line,
   type Planned,
   type ScheduleOutcome,
@@ -186,6 +187,14 @@ function doneTo(
   if (begins && line) return `put to soak: ${shortName(line)}`;
   const said = `${operationText(operation, lines)}${loads ? `, in ${loads} loads` : ''}`;
   return line ? `${said}: ${shortName(line)}` : said;
+}
+
+/** The same in as few words as a bar has room for: what is done, and to what. */
+export function shortWords({ task, pot, words }: Pick<ShownTask, 'task' | 'pot' | 'words'>): string {
+  const { operation, line, inside, toDish, washes, shops, warms } = task;
+  if (toDish || washes || shops || warms) return words;
+  const to = line ? shortName(line) : (inside?.name ?? pot.name);
+  return `${kindOf(operation.kind).name.toLowerCase()}: ${to}`;
 }
 
 /** A task in words: "soak 10 h: pumpkin seeds", "jug 60 s, for House cheese sauce". */

@@ -91,8 +91,8 @@ export function KitchenTonight({ people, pots, day }: KitchenTonightProps) {
           onValue={(cooks) => cooks !== undefined && set(cooksCounted(evening, cooks))}
           className={`${field} w-14`}
         />
-        <CooksTonight people={people} />
       </label>
+      <CooksTonight people={people} />
       <label className="flex items-center gap-2 text-sm">
         Hot things may stand
         <NumberField

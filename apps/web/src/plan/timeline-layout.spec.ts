@@ -1,6 +1,6 @@
 import type { FormulaTask, Operation, Planned } from '@alterum/core';
 import { blankFormula } from '@alterum/core';
-import { clockText, shownTasks, type ShownTask, withWhat } from './evening-plan';
+import { clockText, shortWords, shownTasks, type ShownTask, withWhat } from './evening-plan';
 import { timelineOf } from './timeline-layout';
 
 const pots = [
@@ -104,4 +104,5 @@ test('what is done for a sauce inside a pot says for which', () => {
     SERVE,
   ]);
   expect(made!.words).toBe('jug 60 s, for House cheese sauce');
+  expect(shortWords(made!)).toBe('blend: House cheese sauce');
 });

@@ -1,6 +1,6 @@
 import { type PointerEvent, useId, useRef, useState } from 'react';
 import { useSize } from '../chart/use-size';
-import { clockText, type ShownTask } from './evening-plan';
+import { clockText, shortWords, type ShownTask } from './evening-plan';
 import { type Bar, type Row, timelineOf } from './timeline-layout';
 
 const LANE = 32,
@@ -90,7 +90,7 @@ function BarView({ bar, y, clip, pinned, drag }: BarViewProps) {
             ? ''
             : bar.since
               ? `since ${clockText(shown.start)}: ${shown.words}`
-              : shown.words}
+              : shortWords(shown)}
         </text>
       )}
     </g>
