@@ -22,6 +22,10 @@ export const all =
 export const MayBeAbsent = (): PropertyDecorator =>
   ValidateIf((_object: object, value: unknown) => value !== undefined);
 
+/** What tells named things apart: the name without blanks around it, whatever was sent as one. */
+export const nameOf = (one: { readonly name?: unknown } | null): unknown =>
+  typeof one?.name === 'string' ? one.name.trim() : one;
+
 /** A name that must be there. */
 export const IsName = (missing: string, longest: number): PropertyDecorator =>
   all(

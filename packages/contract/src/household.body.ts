@@ -15,7 +15,7 @@ import {
 } from 'class-validator';
 import { eveningLimits } from './evening-limits.js';
 import { requestLimits } from './kitchen-limits.js';
-import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, MayBeAbsent } from './field.js';
+import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, MayBeAbsent, nameOf } from './field.js';
 
 /** Which law’s list of allergens a household reads on its packs. */
 export const laws = ['eu', 'us'] as const;
@@ -46,6 +46,12 @@ export class CookInput {
   @MayBeAbsent()
   @IsMinuteOfDay('When the cook leaves')
   to?: number;
+}
+
+/** When somebody is up, on both days of an evening. */
+export class UpInput {
+  @IsMinuteOfDay('Rising') from!: number;
+  @IsBetween('Going to sleep', 1, 1440, 'minutes after midnight') to!: number;
 }
 
 /** What is bought before it is cooked, and when the shop is open. */
@@ -85,12 +91,18 @@ export class EveningBody {
   @MayBeAbsent()
   @IsArray({ message: 'Who cooks is a list of cooks.' })
   @ArrayMaxSize(eveningLimits.cooks, { message: `At most ${eveningLimits.cooks} cooks fit into a kitchen.` })
-  @ArrayUnique((cook: CookInput | null) => cook?.name.trim(), {
+  @ArrayUnique(nameOf, {
     message: 'Each cook has a name of their own.',
   })
   @AreParts()
   @Type(() => CookInput)
   named?: CookInput[];
+
+  /** Left out, from seven to eleven. */
+  @MayBeAbsent()
+  @IsPart()
+  @Type(() => UpInput)
+  up?: UpInput;
 
   /** Left out, nothing is bought. */
   @MayBeAbsent()

@@ -20,7 +20,7 @@ import {
   OvenStageInput,
   VesselInput,
 } from './dish.body.js';
-import { AreParts, IsBetween, IsName, IsPart, IsPortions, IsVersion, MayBeAbsent } from './field.js';
+import { AreParts, IsBetween, IsName, IsPart, IsPortions, IsVersion, MayBeAbsent, nameOf } from './field.js';
 
 /** A vessel as a dish keeps it, with the name it goes by in the house. */
 export class KeptVesselInput extends VesselInput {
@@ -133,7 +133,7 @@ export class KeptDishBody extends DishContentBody {
   @MayBeAbsent()
   @IsArray({ message: 'The versions must be a list.' })
   @ArrayMaxSize(dishLimits.kept, { message: `At most ${dishLimits.kept} versions of a dish are kept.` })
-  @ArrayUnique((moment: KeptMomentInput | null) => moment?.name.trim(), {
+  @ArrayUnique(nameOf, {
     message: 'Each version has a name of its own.',
   })
   @AreParts()

@@ -63,14 +63,10 @@ export type { LikelyReady } from './plan/likely-ready.js';
 export { type PlannedEvening, planEvening, planningEvening } from './plan/plan-evening.js';
 export { BESIDE_A_PAGE } from './plan/plan.params.js';
 export type { Progress } from './plan/replan.js';
-export {
-  type Collision,
-  type Help,
-  type PlanSearch,
-  schedule,
-  type ScheduleOutcome,
-  type SearchLimits,
-} from './plan/schedule.js';
+export type { Collision } from './plan/build-back.js';
+export type { Help } from './plan/helps.js';
+export { schedule, type ScheduleOutcome } from './plan/schedule.js';
+export type { PlanSearch, SearchLimits } from './plan/search.js';
 export type { Evening, Planned, PlanTask, Span } from './plan/task.js';
 export type { Worth } from './plan/worth.js';
 

@@ -84,6 +84,12 @@ test('versions of a dish are kept with it, through a restart and a copy; two of 
     .send({ ...bake(), kept: [kept('First'), { ...kept('First '), id: 'b' }] })
     .expect(400);
   expect(problemOf(refused).errors?.map(({ field }) => field)).toEqual(['kept']);
+  const nameless = await server
+    .ask()
+    .post('/api/dishes')
+    .send({ ...bake(), kept: [{ ...kept('x'), name: undefined }, null] })
+    .expect(400);
+  expect(problemOf(nameless).errors?.map(({ field }) => field)).toContain('kept[0].name');
 });
 
 test('a write made on an older version is refused with what stands, and overwrites nothing', async () => {

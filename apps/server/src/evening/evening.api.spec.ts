@@ -82,6 +82,12 @@ test.each([
     { tonight: { pots: [], dishes: [{ dish: 'moon' }] } },
     'tonight.dishes[0].dish',
   ],
+  ['a cook without a name', { evening: { ...evening, named: [{ from: 5 }, null] } }, 'evening.named[0].name'],
+  [
+    'a cook who is a number',
+    { evening: { ...evening, named: [{ name: 5 }, { name: 5 }] } },
+    'evening.named[0].name',
+  ],
   ['more names than cooks', { evening: { ...evening, cooks: 1 } }, 'evening.named'],
   [
     'a cook who leaves before coming',

@@ -85,6 +85,7 @@ test.each([
     { ...evening, shop: { from: 1080, to: 540, minutes: 30, buys: [] } },
     'shop.to',
   ],
+  ['sleep before rising', 'evening', { ...evening, up: { from: 1300, to: 400 } }, 'up.to'],
   ['a day of no calendar', 'evening', { ...evening, day: 'Friday' }, 'day'],
   ['an evening without its burners', 'evening', { ...evening, burners: undefined }, 'burners'],
   ['spoons of nowhere', 'kitchen', { kitchen: 'moon' }, 'kitchen'],

@@ -22,7 +22,7 @@ export class TonightChecks {
   constructor(private readonly em: EntityManager) {}
 
   /** @param within of the field that holds it, such as "evening."   @throws Failure naming the field */
-  evening({ cooks, named = [], shop }: EveningBody, within = ''): void {
+  evening({ cooks, named = [], shop, up }: EveningBody, within = ''): void {
     const errors: FieldProblem[] = [];
     if (named.length > 0 && named.length !== cooks)
       errors.push({
@@ -36,6 +36,11 @@ export class TonightChecks {
           message: `${name} leaves before coming: turn the times round.`,
         });
     });
+    if (up && up.from >= up.to)
+      errors.push({
+        field: `${within}up.to`,
+        message: 'Nobody goes to sleep before they rise: turn the times round.',
+      });
     if (shop && shop.from >= shop.to)
       errors.push({
         field: `${within}shop.to`,

@@ -80,6 +80,11 @@ function SaidOtherwise({
           Leave it to the plan
         </Button>
       )}
+      {task.insideId !== undefined && task.inside && (
+        <Link to={`/bench/${task.insideId}`} className="tap-coarse px-1 font-semibold text-rim underline">
+          {task.inside.name} on the Bench
+        </Link>
+      )}
       {task.hands && cooks.length > 1 && (
         <Choice
           label={`Who does ${words}`}

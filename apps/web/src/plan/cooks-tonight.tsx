@@ -6,7 +6,7 @@ import { NumberField } from '../ui/number-field';
 import { PopoverOnDemand } from '../ui/on-demand';
 import { cookChanged, cooksShown } from './cooks-named';
 import { DAY } from './evening-day';
-import { clockText } from './evening-plan';
+import { clockText, USUALLY_UP } from './evening-plan';
 import { readClock } from './read-clock';
 
 const LONGEST_NAME = 60;
@@ -48,6 +48,21 @@ function Cooks({ people }: { readonly people: readonly EaterView[] }) {
   const evening = useHousehold((household) => household.evening),
     eatAt = useHousehold((household) => household.eatAt);
   const list = useId();
+  const up = evening.up ?? USUALLY_UP;
+  const upAt = (label: string, end: 'from' | 'to') => (
+    <NumberField
+      label={label}
+      value={up[end]}
+      write={(minute) => clockText(DAY + minute)}
+      unit=""
+      read={readClock}
+      onValue={(minute) => {
+        const next = { ...up, [end]: minute ?? up[end] };
+        if (next.from < next.to) eatAt({ ...evening, up: next });
+      }}
+      className={hour}
+    />
+  );
   return (
     <>
       <h2 className="pb-1 text-lg">Who cooks</h2>
@@ -86,6 +101,9 @@ function Cooks({ people }: { readonly people: readonly EaterView[] }) {
           );
         })}
       </ul>
+      <p className="flex flex-wrap items-center gap-2 pt-2 text-sm">
+        Somebody is up from {upAt('Somebody is up from', 'from')} to {upAt('Somebody is up until', 'to')}
+      </p>
       <p className="pt-2 text-[13px] text-soft">
         Who makes what is said beside a pot above, or at a task by the clock; the rest is done by whoever is
         free. The day before, everybody is there.

@@ -15,6 +15,7 @@ import {
   railOf,
   SHOP,
   type ShopTonight,
+  type Tool,
   unnamedCooks,
   type WrittenDish,
 } from '@alterum/core';
@@ -26,8 +27,8 @@ import { DAY } from './evening-day';
 
 type EveningSaid = ReturnType<typeof useHousehold.getState>['evening'];
 
-/** Hours in which somebody is up, min of a day. @source assumed: seven to eleven */
-const UP = { from: 7 * 60, to: 23 * 60 } as const;
+/** Hours in which somebody is up where nothing is said, min of a day. @source assumed: seven to eleven */
+export const USUALLY_UP = { from: 7 * 60, to: 23 * 60 } as const;
 
 /** Something that is cooked tonight: a sauce by itself, or a dish of several parts. */
 export interface PotTonightPlanned {
@@ -35,8 +36,8 @@ export interface PotTonightPlanned {
   readonly name: string;
   readonly formula?: Formula;
   readonly dish?: WrittenDish;
-  /** It goes through the shared jar; that is washed before it. */
-  readonly sharesJar?: boolean;
+  /** Tools that it shares with other pots; they are washed before it. */
+  readonly tools?: readonly Tool[];
   readonly washedBefore?: boolean;
   /** The cook who makes it, where that was said. */
   readonly cook?: string;
@@ -57,7 +58,7 @@ export const potsOf = (
     const { formula: id, tools, washedBefore } = one,
       view = named.get(id);
     if (!view) return [];
-    const shared = { sharesJar: tools.includes('jar'), washedBefore };
+    const shared = { tools, washedBefore };
     return [{ id, name: view.name, formula: formulaOfContent(view), ...shared, ...said(one) }];
   });
 
@@ -107,7 +108,7 @@ export function eveningFor(
   said: EveningSaid,
   by: Readonly<Record<string, string>> = {},
 ): { readonly evening: Evening; readonly tasks: readonly FormulaTask[] } {
-  const { burners, ovens, blenders, keepWarmMin } = said;
+  const { burners, ovens, blenders, keepWarmMin, up = USUALLY_UP } = said;
   const eaten = (one: PotTonightPlanned) => ({
     id: one.id,
     ...(one.serveAt === undefined ? {} : { serveAt: DAY + one.serveAt }),
@@ -115,8 +116,8 @@ export function eveningFor(
   return eveningTonight(
     {
       pots: cooked.flatMap((one) => {
-        const { formula, sharesJar = false, washedBefore = false } = one;
-        return formula ? [{ ...eaten(one), formula, sharesJar, washedBefore }] : [];
+        const { formula, tools = [], washedBefore = false } = one;
+        return formula ? [{ ...eaten(one), formula, tools, washedBefore }] : [];
       }),
       dishes: cooked.flatMap((one) => (one.dish ? [{ ...eaten(one), dish: one.dish }] : [])),
     },
@@ -133,7 +134,7 @@ export function eveningFor(
         ...Object.entries(by),
       ]),
       ...shopOf(said),
-      awake: [UP, { from: DAY + UP.from, to: DAY + UP.to }],
+      awake: [0, DAY].map((day) => ({ from: day + up.from, to: day + up.to })),
     },
   );
 }
@@ -181,7 +182,7 @@ function doneTo(
   lines: readonly Line[],
 ): string {
   if (toDish) return toDishWords(toDish);
-  if (washes) return 'wash the jar';
+  if (washes) return `wash the ${washes.join(' and the ')}`;
   if (shops) return shops === 1 ? 'buy one thing' : `buy ${shops} things`;
   if (warms) return 'warm up';
   if (begins && line) return `put to soak: ${shortName(line)}`;

@@ -5,7 +5,7 @@ import type { Evening, Span } from '../plan/task.js';
 import { SHOP, type ShopTonight, withShopping } from './shopping.js';
 import { tasksOfDish } from './tasks-of-dish.js';
 import { type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
-import { type SharesJar, withWashes } from './washes.js';
+import { type SharesTools, withWashes } from './washes.js';
 
 /** Somebody who cooks. */
 export interface CookTonight {
@@ -42,7 +42,7 @@ interface Eaten {
   readonly serveAt?: number;
 }
 /** A pot, in the order of work. */
-export type EveningPot = Eaten & SharesJar & { readonly formula: Formula };
+export type EveningPot = Eaten & SharesTools & { readonly formula: Formula };
 export type EveningDish = Eaten & { readonly dish: WrittenDish };
 
 /** What is cooked: sauces by themselves, and dishes of several parts. */

@@ -32,8 +32,8 @@ export const planning = {
   softMin: 20,
   /** min to put in, cut and such where nothing is said. */
   shortMin: 2,
-  /** min to take a jar apart and wash it, gasket and blade too. @source assumed, E */
-  washMin: 4,
+  /** min to take a jar apart and wash it, gasket and blade too; a pot; a spoon. @source assumed, E */
+  washMin: { jar: 4, pot: 3, spoon: 1 },
   /** min to lay one layer, and to begin and end with the dish. @source assumed: a spoon and a spatula, E */
   layerMin: 1.2, layeringMin: 2,
   /** min that a layered dish may stand before the oven: sheets begin to drink. @source kitchen physics 9, lag and half of 20 min, cold: assumed three times as slow */

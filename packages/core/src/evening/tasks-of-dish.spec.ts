@@ -79,6 +79,10 @@ test('a dish is made part by part, laid, baked in an oven that is warm by then, 
   expect(ids.filter((id) => !id.includes('sauce'))).toEqual(
     expect.arrayContaining(['d/mushrooms/0', 'd/layers', 'd/preheat', 'd/oven/0', 'd/oven/1', 'd/rest']),
   );
+  // A sauce opens to its formula; how long a part may stand is said by the dish.
+  const parts = tasksOfDish('d', bake, known, 20).filter(({ id }) => id.startsWith('d/sauce'));
+  expect(parts.map(({ insideId }) => insideId)).toEqual(parts.map(() => 'white'));
+  expect(parts.at(-1)).toMatchObject({ mayStand: 90, leaves: undefined });
   // What lies in no layer is not cooked, and a sauce that is laid is not chilled.
   expect(ids.some((id) => id.includes('unused'))).toBe(false);
   expect(at.get('d/rest')!.end).toBe(1440 + 1140);

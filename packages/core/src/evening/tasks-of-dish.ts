@@ -4,7 +4,7 @@ import type { DishPart, WrittenDish } from '../dish/written-dish.js';
 import type { Line } from '../formula/formula.js';
 import type { After } from '../plan/task.js';
 import { endOf, inOnePot, type MadePart } from './in-one-pot.js';
-import { aheadOf, type DoneToDish, type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
+import { aheadOf, type DoneToDish, type FormulaTask, stoodFor, tasksOfFormula } from './tasks-of-formula.js';
 import { planning as p } from './task.params.js';
 
 /** A thing of a dish as a line: it has an amount and what is done to it. */
@@ -22,7 +22,7 @@ const lineOfPart = ({ id, ingredient = '', grams, ready }: DishPart): Line => ({
 function tasksOfPart(dish: string, part: DishPart, known: KnownToDish): readonly FormulaTask[] {
   const { larder, formulaOf } = known;
   const standing = (tasks: readonly FormulaTask[]) =>
-    tasks.map((task, i) => (i === tasks.length - 1 ? { ...task, mayStand: p.partStands } : task));
+    tasks.map((task, i) => (i === tasks.length - 1 ? { ...task, ...stoodFor(p.partStands) } : task));
   if (part.formula === undefined) {
     const line = lineOfPart(part);
     return standing(aheadOf(dish, line, part.ready, larder(line.ingredient)));
@@ -35,7 +35,15 @@ function tasksOfPart(dish: string, part: DishPart, known: KnownToDish): readonly
     formulaOf,
     within: new Set([part.formula]),
   });
-  return standing(tasks.map((task) => ({ ...task, pot: dish, inside: task.inside ?? formula })));
+  const id = part.formula;
+  return standing(
+    tasks.map((task) => ({
+      ...task,
+      pot: dish,
+      inside: task.inside ?? formula,
+      insideId: task.insideId ?? id,
+    })),
+  );
 }
 
 const exactly = (minutes: number) => ({ low: minutes, high: minutes });

@@ -36,16 +36,18 @@ export interface FormulaTask extends PlanTask {
   readonly line?: Line;
   /** The sauce inside the pot that it is done for: what the operation names are its lines. */
   readonly inside?: Formula;
+  /** Id of that formula among those that are kept. */
+  readonly insideId?: string;
   /** The pot is hot from then on, as far as the method says. */
   readonly hot: boolean;
   /** It only warms up, before somebody has to stir. */
   readonly warms?: true;
   /** Somebody begins it, and then it needs nobody: nuts go into their water. */
   readonly begins?: true;
-  /** The shared jar is washed before the pot. */
-  readonly washes?: true;
+  /** Tools that are washed before the pot. */
+  readonly washes?: readonly string[];
   /** What its brief asks for and it is no more, where it stands longer than it may. */
-  readonly leaves?: RailId;
+  readonly leaves?: RailId | undefined;
   /** So many things are bought. */
   readonly shops?: number;
   /** Loads that a jar takes it in, where one does not hold it. */
@@ -230,6 +232,12 @@ function loadsOf(
   return new Map(jarLoads(courseOf(recipe), potAt(recipe).mix).map(({ at, loads }) => [at, loads]));
 }
 
+/** What goes on in another pot or dish may stand as long as that allows: its own brief is asked of the whole. */
+export const stoodFor = (mayStand: number): Pick<FormulaTask, 'mayStand' | 'leaves'> => ({
+  mayStand,
+  leaves: undefined,
+});
+
 interface TaskOptions {
   readonly keepWarmMin?: number;
   readonly formulaOf?: ((id: string) => Formula | undefined) | undefined;
@@ -263,7 +271,8 @@ export function tasksOfFormula(
       ...task,
       pot: id,
       inside: task.inside ?? inner,
-      ...(i === tasks.length - 1 ? { mayStand: p.standsReady } : {}),
+      insideId: task.insideId ?? sauce,
+      ...(i === tasks.length - 1 ? stoodFor(p.standsReady) : {}),
     }));
   };
   const ahead = new Map(formula.lines.map((line) => [line.id, before(line)]));

@@ -1,4 +1,4 @@
-import type { Evening, Span } from './task.js';
+import type { Evening, PlanTask, Span } from './task.js';
 
 /** What makes an evening no evening, by the field it stands in. */
 export interface EveningProblem {
@@ -50,60 +50,48 @@ const hoursProblems = (
     ),
   );
 
-/** Everything that has to be put right before an evening can be planned. */
-export function problemsOfEvening(evening: Evening): readonly EveningProblem[] {
-  const { tasks, cooks, serveAt, awake, open = always, present = always } = evening;
+/** What is wrong with one task by itself. @param seen ids of those before it */
+function taskProblems(task: PlanTask, at: string, seen: ReadonlySet<string>, cooks: readonly string[]) {
   const problems: EveningProblem[] = [];
-  const ids = new Set<string>();
-  tasks.forEach((task, i) => {
-    const at = `tasks[${i}]`;
-    if (ids.has(task.id))
+  if (seen.has(task.id))
+    problems.push({
+      field: `${at}.id`,
+      message: `Two tasks are called “${task.id}”; give each its own id.`,
+    });
+  if (task.minutes.low > task.minutes.high)
+    problems.push({
+      field: `${at}.minutes`,
+      message: `“${task.id}” takes at least longer than at most: ${task.minutes.low} to ${task.minutes.high} minutes.`,
+    });
+  if (task.cook !== undefined && !cooks.includes(task.cook))
+    problems.push({
+      field: `${at}.cook`,
+      message: `“${task.cook}” is to do “${task.id}”, but is not among the cooks.`,
+    });
+  return problems;
+}
+
+/** What is wrong with what a task comes after. */
+const lagProblems = (task: PlanTask, i: number, ids: ReadonlySet<string>): readonly EveningProblem[] =>
+  task.after.flatMap((lag, k) => {
+    const at = `tasks[${i}].after[${k}]`,
+      problems: EveningProblem[] = [];
+    if (!ids.has(lag.id))
       problems.push({
         field: `${at}.id`,
-        message: `Two tasks are called “${task.id}”; give each its own id.`,
+        message: `“${task.id}” comes after “${lag.id}”, but there is no such task.`,
       });
-    ids.add(task.id);
-    if (task.minutes.low > task.minutes.high)
+    if (lag.most !== undefined && lag.least > lag.most)
       problems.push({
-        field: `${at}.minutes`,
-        message: `“${task.id}” takes at least longer than at most: ${task.minutes.low} to ${task.minutes.high} minutes.`,
+        field: at,
+        message: `“${task.id}” waits at least ${lag.least} and at most ${lag.most} minutes for “${lag.id}”: turn them round.`,
       });
-    if (task.cook !== undefined && !cooks.includes(task.cook))
-      problems.push({
-        field: `${at}.cook`,
-        message: `“${task.cook}” is to do “${task.id}”, but is not among the cooks.`,
-      });
+    return problems;
   });
-  tasks.forEach((task, i) =>
-    task.after.forEach((lag, k) => {
-      const at = `tasks[${i}].after[${k}]`;
-      if (!ids.has(lag.id))
-        problems.push({
-          field: `${at}.id`,
-          message: `“${task.id}” comes after “${lag.id}”, but there is no such task.`,
-        });
-      if (lag.most !== undefined && lag.least > lag.most)
-        problems.push({
-          field: at,
-          message: `“${task.id}” waits at least ${lag.least} and at most ${lag.most} minutes for “${lag.id}”: turn them round.`,
-        });
-    }),
-  );
-  const round = problems.length === 0 ? circle(evening) : [];
-  if (round.length > 0)
-    problems.push({
-      field: 'tasks',
-      message: `These follow each other in a circle: ${round.join(' → ')}. Leave one of the links out.`,
-    });
-  if (!(serveAt > 0))
-    problems.push({
-      field: 'serveAt',
-      message:
-        'The time of serving lies before the day before: give minutes from midnight of the day before.',
-    });
-  if (cooks.length === 0 && tasks.some(({ hands }) => hands))
-    problems.push({ field: 'cooks', message: 'Somebody has to cook: name one cook at least.' });
-  problems.push(...hoursProblems('open', open), ...hoursProblems('present', present));
+
+/** What is wrong with when somebody is up, or somebody or something can be had. */
+function whenProblems({ awake, open = always, present = always, cooks }: Evening): readonly EveningProblem[] {
+  const problems = [...hoursProblems('open', open), ...hoursProblems('present', present)];
   for (const cook of present.keys())
     if (!cooks.includes(cook))
       problems.push({
@@ -118,4 +106,31 @@ export function problemsOfEvening(evening: Evening): readonly EveningProblem[] {
       });
   });
   return problems;
+}
+
+/** Everything that has to be put right before an evening can be planned. */
+export function problemsOfEvening(evening: Evening): readonly EveningProblem[] {
+  const { tasks, cooks, serveAt } = evening;
+  const seen = new Set<string>(),
+    problems: EveningProblem[] = [];
+  tasks.forEach((task, i) => {
+    problems.push(...taskProblems(task, `tasks[${i}]`, seen, cooks));
+    seen.add(task.id);
+  });
+  tasks.forEach((task, i) => problems.push(...lagProblems(task, i, seen)));
+  const round = problems.length === 0 ? circle(evening) : [];
+  if (round.length > 0)
+    problems.push({
+      field: 'tasks',
+      message: `These follow each other in a circle: ${round.join(' → ')}. Leave one of the links out.`,
+    });
+  if (!(serveAt > 0))
+    problems.push({
+      field: 'serveAt',
+      message:
+        'The time of serving lies before the day before: give minutes from midnight of the day before.',
+    });
+  if (cooks.length === 0 && tasks.some(({ hands }) => hands))
+    problems.push({ field: 'cooks', message: 'Somebody has to cook: name one cook at least.' });
+  return [...problems, ...whenProblems(evening)];
 }

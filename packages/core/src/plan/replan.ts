@@ -1,13 +1,8 @@
 import { finish } from '../numeric/finish.js';
 import { leastDelay } from './least-delay.js';
 import { REPLAN, SAME } from './plan.params.js';
-import {
-  isPossible,
-  type PlanSearch,
-  type ScheduleOutcome,
-  scheduling,
-  type SearchLimits,
-} from './schedule.js';
+import { type ScheduleOutcome, scheduling } from './schedule.js';
+import { isPossible, type PlanSearch, type SearchLimits } from './search.js';
 import { dueAt, type Evening, lengthOf, type Planned, type PlanTask, type Span } from './task.js';
 
 /** Where an evening stands while it is cooked; min from midnight of the day before. */

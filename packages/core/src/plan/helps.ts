@@ -1,0 +1,49 @@
+import type { Collision } from './build-back.js';
+import { leastDelay } from './least-delay.js';
+import { LONGER, REPLAN } from './plan.params.js';
+import { isPossible } from './search.js';
+import type { Evening, PlanTask } from './task.js';
+
+/** The smallest thing that would make an evening possible. */
+export type Help =
+  | { readonly kind: 'machine' | 'cook' | 'stand' | 'unpin'; readonly what: string }
+  /** Everything is on the table so many min later. */
+  | { readonly kind: 'later'; readonly what: 'serving'; readonly minutes: number };
+
+/** One more of something, or something that stands longer, whichever makes it possible. */
+export function helpsOf(evening: Evening, collision: Collision): readonly Help[] {
+  const possible = (other: Partial<Evening>) => isPossible({ ...evening, ...other });
+  const { machines, cooks, tasks } = evening;
+  const machine = [...machines].flatMap(([what, there]): readonly Help[] =>
+    possible({ machines: new Map(machines).set(what, there + 1) }) ? [{ kind: 'machine', what }] : [],
+  );
+  const cook: readonly Help[] =
+    tasks.some(({ hands }) => hands) && possible({ cooks: [...cooks, 'one more'] })
+      ? [{ kind: 'cook', what: 'one more' }]
+      : [];
+  const longer = (what: string) =>
+    tasks.map((task) =>
+      task.id === what && task.mayStand !== undefined ? { ...task, mayStand: task.mayStand + LONGER } : task,
+    );
+  const stand = tasks.flatMap(({ id, mayStand }): readonly Help[] =>
+    mayStand !== undefined && collision.tasks.includes(id) && possible({ tasks: longer(id) })
+      ? [{ kind: 'stand', what: id }]
+      : [],
+  );
+  const unpin = tasks.flatMap(({ id, pinned }): readonly Help[] => {
+    const freed = tasks.map((task) => (task.id === id ? unpinned(task) : task));
+    return pinned && possible({ tasks: freed }) ? [{ kind: 'unpin', what: id }] : [];
+  });
+  // What has no hours of its own is as possible now as it is later.
+  const bound = evening.awake.length + (evening.open?.size ?? 0) + (evening.present?.size ?? 0) > 0;
+  const minutes = bound
+    ? leastDelay(REPLAN.step, (min) => possible({ serveAt: evening.serveAt + min }))
+    : undefined;
+  const later: readonly Help[] = minutes === undefined ? [] : [{ kind: 'later', what: 'serving', minutes }];
+  return [...unpin, ...machine, ...cook, ...stand, ...later];
+}
+
+/** The task as it is when nobody puts it to a time. */
+function unpinned({ starts: _, pinned: __, ...task }: PlanTask): PlanTask {
+  return task;
+}
