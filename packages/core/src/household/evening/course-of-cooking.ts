@@ -77,19 +77,20 @@ function conflictsIn(
   return { certain, asked: findings.length - certain };
 }
 
-/** Whether the pot at this place would carry something to somebody who could otherwise eat it, or eat it with fewer questions. */
-function carries(pots: readonly Pot[], at: number, eaters: readonly Eater[]): boolean {
+/** Whether somebody who could eat the pot at this place, or eat it with fewer questions, is the better for washing before it. */
+function betterWashed(pots: readonly Pot[], at: number, eaters: readonly Eater[]): boolean {
   const pot = pots[at];
-  // Fat cannot be washed.
-  if (!pot?.tools.some((tool) => tool !== 'frying fat')) return false;
-  const portion = touched(pots, at);
-  return eaters.some((eater) => {
-    const alone = whoCanEat(eater, pot.portion),
-      after = whoCanEat(eater, portion);
-    return (
-      alone.verdict !== 'does-not' &&
-      (isWorse(after.verdict, alone.verdict) || after.findings.length > alone.findings.length)
+  if (!pot) return false;
+  const unwashed = touched(pots, at),
+    washed = touched(
+      pots.map((one) => (one === pot ? { ...pot, washedBefore: true } : one)),
+      at,
     );
+  return eaters.some((eater) => {
+    if (whoCanEat(eater, pot.portion).verdict === 'does-not') return false;
+    const before = whoCanEat(eater, unwashed),
+      after = whoCanEat(eater, washed);
+    return isWorse(before.verdict, after.verdict) || before.findings.length > after.findings.length;
   });
 }
 
@@ -104,6 +105,6 @@ export function strictestFirst(pots: readonly Pot[], eaters: readonly Eater[]): 
     .map(({ pot }) => ({ ...pot, washedBefore: false }));
   return ranked.reduce<readonly Pot[]>((ordered, pot, at) => {
     const unwashed = [...ordered, pot];
-    return carries(unwashed, at, eaters) ? [...ordered, { ...pot, washedBefore: true }] : unwashed;
+    return betterWashed(unwashed, at, eaters) ? [...ordered, { ...pot, washedBefore: true }] : unwashed;
   }, []);
 }
