@@ -15,7 +15,9 @@ test('what two say of two tasks comes out the same in either order', () => {
   const one = { day, done: [at('a', 9)] },
     other = { day, begun: [at('b', 8)], by: [{ id: 'b', cook: 'Teo' }] };
   const start = cookingAfter(nothingCooked(day), { day, begun: [at('a', 5)] });
-  expect(cookingAfter(cookingAfter(start, one), other)).toEqual(cookingAfter(cookingAfter(start, other), one));
+  expect(cookingAfter(cookingAfter(start, one), other)).toEqual(
+    cookingAfter(cookingAfter(start, other), one),
+  );
 });
 
 test('planned again counts how often; what is not said of it stays', () => {

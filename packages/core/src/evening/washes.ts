@@ -1,11 +1,10 @@
-import type { Tool } from '../household/evening/course-of-cooking.js';
 import type { FormulaTask } from './tasks-of-formula.js';
 import { planning as p } from './task.params.js';
 
 /** Which tools a pot shares with others, and whether they are washed before it. */
 export interface SharesTools {
   readonly id: string;
-  readonly tools?: readonly Tool[];
+  readonly tools?: readonly string[];
   readonly washedBefore?: boolean;
 }
 
