@@ -333,6 +333,7 @@ export {
   type Pieces,
   type PiecesInPot,
   softens,
+  piecesBoiled,
 } from './dish/finish-together.js';
 export { layering } from './dish/moisture.params.js';
 export type { Layer, LayerAsk, Supply } from './dish/layers.js';

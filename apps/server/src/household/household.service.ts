@@ -15,6 +15,7 @@ import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { invalidInput } from '../platform/failure.js';
 import { HouseholdRow } from './household.row.js';
+import { theHousehold } from './the-household.js';
 import { TonightChecks } from './tonight-checks.js';
 
 /** Ingredients that are told of what a household uses. */
@@ -104,24 +105,8 @@ export class HouseholdService {
     part: Partial<Pick<HouseholdRow, 'law' | 'kitchen' | 'evening' | 'pots' | 'dishes' | 'versions'>>,
   ): Promise<HouseholdView> {
     await this.em.transactional(async (em) => {
-      const row = await em.findOne(HouseholdRow, { id: HERE });
       const saidAt = this.clock.now();
-      if (row) Object.assign(row, part, { saidAt });
-      else
-        em.persist(
-          em.create(HouseholdRow, {
-            id: HERE,
-            law: null,
-            kitchen: null,
-            evening: null,
-            pots: [],
-            dishes: null,
-            versions: null,
-            cooking: null,
-            ...part,
-            saidAt,
-          }),
-        );
+      Object.assign(await theHousehold(em, saidAt), part, { saidAt });
     });
     return this.read();
   }

@@ -1,15 +1,7 @@
-import { type DishPart, finishTogether, partChanged, softens, type WrittenDish } from '@alterum/core';
+import { type DishPart, finishTogether, partChanged, piecesBoiled, type WrittenDish } from '@alterum/core';
 import { Button } from '../ui/button';
 import { changeDish } from './dish-store';
 import { partName } from './names';
-
-const boils = ({ ingredient, ready }: DishPart): boolean =>
-  ingredient !== undefined && softens(ingredient) && ready.some(({ kind }) => kind === 'boil-soft');
-
-const sizeOf = ({ ready }: DishPart): number | undefined => {
-  const size = ready.find(({ kind }) => kind === 'cut')?.sizeMm;
-  return typeof size === 'number' ? size : undefined;
-};
 
 /** Cut to so many mm, and boiled for so many minutes. */
 function cutAndBoiled({ ready }: DishPart, sizeMm: number, minutes: number): DishPart['ready'] {
@@ -22,19 +14,10 @@ function cutAndBoiled({ ready }: DishPart, sizeMm: number, minutes: number): Dis
 
 /** Things that are boiled soft for a dish, in one pot: when each goes in, or how each is cut, so that all are tender at once. */
 export function BoiledTogether({ dish }: { readonly dish: WrittenDish }) {
-  const boiled = dish.parts.filter(boils);
+  const boiled = piecesBoiled(dish.parts);
   if (boiled.length < 2) return null;
-  const { minutes, pieces } = finishTogether(
-    boiled.map((part) => {
-      const sizeMm = sizeOf(part);
-      return {
-        id: part.id,
-        ingredient: part.ingredient ?? '',
-        ...(sizeMm === undefined ? {} : { sizeMm }),
-      };
-    }),
-  );
-  const of = (id: string) => boiled.find((part) => part.id === id);
+  const { minutes, pieces } = finishTogether(boiled);
+  const of = (id: string) => dish.parts.find((part) => part.id === id);
   const uneven = pieces.some(({ goesInAt }) => goesInAt >= 1);
   const canCut = pieces.every(({ cutToMm }) => cutToMm !== undefined);
   const cut = () =>

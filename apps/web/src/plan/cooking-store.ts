@@ -117,22 +117,18 @@ export const cookingDoes = {
   },
 };
 
-/** Of one day alone. */
-const ofDay = (cooking: Cooking, day: string): Cooking =>
-  cooking.day === day ? cooking : nothingCooked(day);
-const cookingOf = (day: string): Cooking => ofDay(store.getState().cooking, day);
-
-export const useCooking = (day: string): Cooking => {
-  const cooking = useStore(store, (kept) => kept.cooking);
-  return cooking.day === day ? cooking : nothingOf(day);
-};
-/** The same thing for the same day, so that nothing is drawn anew. */
+/** An evening of which nothing was said: the same thing for the same day, so that nothing is drawn anew. */
 const none = new Map<string, Cooking>();
-const nothingOf = (day: string): Cooking => {
+function nothingOf(day: string): Cooking {
   const known = none.get(day) ?? nothingCooked(day);
   none.set(day, known);
   return known;
-};
+}
+/** Of one day alone. */
+const ofDay = (cooking: Cooking, day: string): Cooking => (cooking.day === day ? cooking : nothingOf(day));
+const cookingOf = (day: string): Cooking => ofDay(store.getState().cooking, day);
+
+export const useCooking = (day: string): Cooking => useStore(store, ({ cooking }) => ofDay(cooking, day));
 
 /** Why what was said is in this browser alone; undefined where it is kept. */
 export const useCookingUnkept = (): string | undefined =>

@@ -5,6 +5,7 @@ import {
   type SofteningWater,
 } from '../predict/ready/soften.js';
 import { softenLaw, softenRows } from '../predict/ready/soften.params.js';
+import type { DishPart } from './written-dish.js';
 
 /** Pieces of one thing in a pot that several share. */
 export interface Pieces {
@@ -37,6 +38,17 @@ export interface FinishedTogether {
 
 /** Whether it is known how a thing softens. */
 export const softens = (ingredient: string): boolean => softenRows.has(ingredient);
+
+/** Parts of a dish that are boiled soft in the pot that they share: how they soften has to be known. */
+export const piecesBoiled = (
+  parts: readonly Pick<DishPart, 'id' | 'ingredient' | 'ready'>[],
+): readonly Pieces[] =>
+  parts.flatMap(({ id, ingredient, ready }) => {
+    if (ingredient === undefined || !softens(ingredient)) return [];
+    if (!ready.some(({ kind }) => kind === 'boil-soft')) return [];
+    const sizeMm = ready.find(({ kind }) => kind === 'cut')?.sizeMm;
+    return [{ id, ingredient, ...(sizeMm === undefined ? {} : { sizeMm }) }];
+  });
 
 /** Pieces of several things in one pot: when each goes in, or how each is cut, for all to be tender at once. */
 export function finishTogether(

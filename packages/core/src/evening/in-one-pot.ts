@@ -1,9 +1,8 @@
-import { finishTogether, softens } from '../dish/finish-together.js';
+import { finishTogether, piecesBoiled } from '../dish/finish-together.js';
 import type { DishPart } from '../dish/written-dish.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { LarderLookup } from '../formula/recipe-of-formula.js';
 import { K80 } from '../predict/uncertainty/kitchen-offsets.params.js';
-import { figureOf } from '../recipe/method/operation.js';
 import type { FormulaTask } from './tasks-of-formula.js';
 import { planning as p } from './task.params.js';
 
@@ -15,17 +14,6 @@ export interface MadePart {
 
 const isBoiled = ({ operation }: FormulaTask): boolean => operation.kind === 'boil-soft';
 
-/** Whether a part goes into the pot that the vegetables of a dish share: how it softens has to be known. */
-const sharesPot = ({ part: { ingredient }, tasks }: MadePart): boolean =>
-  ingredient !== undefined && softens(ingredient) && tasks.some(isBoiled);
-
-/** mm that a part is cut to, where that is said. */
-const sizeOf = ({ ready }: DishPart): { readonly sizeMm?: number } => {
-  const cut = ready.find(({ kind }) => kind === 'cut'),
-    sizeMm = cut && figureOf(cut, 'sizeMm');
-  return sizeMm === undefined ? {} : { sizeMm };
-};
-
 /**
  * Vegetables that are boiled soft for one dish share one pot and one burner: each goes in when it has to, and all are tender at once.
  * @returns the tasks of every part, with one for the pot in the place of its own boiling
@@ -35,11 +23,11 @@ export function inOnePot(
   made: readonly MadePart[],
   larder: LarderLookup,
 ): readonly (readonly FormulaTask[])[] {
-  const sharing = made.filter(sharesPot);
+  const boiledParts = piecesBoiled(made.map(({ part }) => part)),
+    ids = new Set(boiledParts.map(({ id }) => id)),
+    sharing = made.filter(({ part }) => ids.has(part.id));
   if (sharing.length < 2) return made.map(({ tasks }) => tasks);
-  const { pieces } = finishTogether(
-    sharing.map(({ part }) => ({ id: part.id, ingredient: part.ingredient!, ...sizeOf(part) })),
-  );
+  const { pieces } = finishTogether(boiledParts);
   const named = (id: string): Ingredient | undefined =>
     larder(sharing.find(({ part }) => part.id === id)?.part.ingredient ?? '');
   const boiled = sharing.map(({ tasks }) => tasks.find(isBoiled)!);

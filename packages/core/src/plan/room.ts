@@ -75,6 +75,11 @@ export class Room {
     return plan;
   }
 
+  /** Whether everything that a task needs, and somebody who does it, is there for all of it. */
+  private isInHours(task: PlanTask, cook: string | undefined, start: number, end: number): boolean {
+    return hoursOf(this.evening, task, cook).every((spans) => within(spans, start, end));
+  }
+
   /** Moments until which what a task needs is there. */
   private endsOfHours(task: PlanTask): readonly number[] {
     const { cooks, present } = this.evening;
@@ -98,18 +103,15 @@ export class Room {
     const there = task.machine === undefined ? undefined : this.evening.machines.get(task.machine);
     if (there !== undefined && !machineIsFree(task, there, start, end, onMachine)) return undefined;
     const { cooks } = this.evening;
-    if (!hoursOf(this.evening, task, undefined).every((spans) => within(spans, start, end))) return undefined;
+    if (!this.isInHours(task, undefined, start, end)) return undefined;
     if (!task.hands) return '';
     if (!this.named)
       return always(start, end, byHand, (at) => countAt(at, byHand) < cooks.length) ? SOMEBODY : undefined;
-    const { present } = this.evening,
-      who = task.cook === undefined ? cooks : [task.cook];
-    const isHere = (cook: string): boolean => {
-      const spans = present?.get(cook);
-      return !spans || within(spans, start, end) !== undefined;
-    };
+    const who = task.cook === undefined ? cooks : [task.cook];
     const free = who.filter(
-      (cook) => isHere(cook) && !byHand.some((other) => other.cook === cook && overlaps(other, start, end)),
+      (cook) =>
+        this.isInHours(task, cook, start, end) &&
+        !byHand.some((other) => other.cook === cook && overlaps(other, start, end)),
     );
     return free.find((cook) => goesOn(task, cook, end, byHand)) ?? free[0];
   }
