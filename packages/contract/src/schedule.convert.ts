@@ -69,6 +69,8 @@ export function viewOfSchedule({
       helps: outcome.helps,
       waiting: null,
       span: null,
+      proved: outcome.isSure,
+      leastWaiting: null,
       ...stands,
     };
   const tasks = [...outcome.plan]
@@ -80,6 +82,8 @@ export function viewOfSchedule({
     collides: [],
     helps: [],
     ...outcome.worth,
+    proved: outcome.certainty.isBest,
+    leastWaiting: outcome.certainty.leastWaiting,
     ...stands,
   };
 }

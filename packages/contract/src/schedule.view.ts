@@ -21,6 +21,10 @@ export interface ScheduleResponse {
   readonly waiting: number | null;
   /** min from the earliest start to serving, without waits of four hours or more and what comes before them. */
   readonly span: number | null;
+  /** Every plan was looked through: none is better, or, where nothing is planned, there is none. Else it is the best that was found. */
+  readonly proved: boolean;
+  /** min below which what may stand stands in no plan; null where nothing is planned. */
+  readonly leastWaiting: number | null;
   /** When it is on the table, min from midnight of the day before, and how much later than asked. */
   readonly serveAt: number;
   readonly lateBy: number;

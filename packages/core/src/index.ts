@@ -66,7 +66,7 @@ export type { Progress } from './plan/replan.js';
 export type { Collision } from './plan/build-back.js';
 export type { Help } from './plan/helps.js';
 export { schedule, type ScheduleOutcome } from './plan/schedule.js';
-export type { PlanSearch, SearchLimits } from './plan/search.js';
+export type { PlanSearch, SearchLimits } from './plan/plan-search.js';
 export type { Evening, Planned, PlanTask, Span } from './plan/task.js';
 export type { Worth } from './plan/worth.js';
 

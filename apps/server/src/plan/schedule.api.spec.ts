@@ -35,7 +35,14 @@ test('an evening is planned back from serving with the high minutes', async () =
     noodles: SERVE - 11,
     water: SERVE - 23,
   });
-  expect(answer).toMatchObject({ waiting: 0, span: 23, collides: [], helps: [] });
+  expect(answer).toMatchObject({
+    waiting: 0,
+    span: 23,
+    collides: [],
+    helps: [],
+    proved: true,
+    leastWaiting: 0,
+  });
   expect(answer.tasks.map(({ id, cook }) => [id, cook])).toEqual([
     ['water', null],
     ['sauce', 'cook 1'],
@@ -84,7 +91,7 @@ test('a shop has hours and a cook comes later; serving later is told where that 
 
 test('one burner too few is told with what collides, and what would help', async () => {
   const answer = await plan({ ...pasta, machines: { burner: 0 } });
-  expect(answer).toMatchObject({ starts: null, tasks: [], waiting: null, span: null });
+  expect(answer).toMatchObject({ starts: null, tasks: [], waiting: null, span: null, proved: true });
   expect(answer.collides[0]?.why).toContain('burner');
   const tight = {
     tasks: [

@@ -24,6 +24,7 @@ const shown = (...list: readonly (readonly [FormulaTask, start: number, end: num
       kind: 'planned',
       plan: list.map(([{ id }, start, end, cook]): Planned => ({ id, start, end, cook })),
       worth: {} as never,
+      certainty: {} as never,
     },
     list.map(([one]) => one),
     pots,

@@ -44,6 +44,24 @@ function Searching({ searching, stop }: Pick<WhileCookingProps, 'searching' | 's
   );
 }
 
+const minutesOf = (minutes: number): string =>
+  `${Math.round(minutes)} minute${Math.round(minutes) === 1 ? '' : 's'}`;
+
+/** What is known of a plan: that none is better, or how far from the best it may be. */
+function HowGood({ outcome }: Pick<PlannedEvening, 'outcome'>) {
+  if (outcome.kind === 'impossible') return null;
+  const { worth, certainty } = outcome,
+    stands = worth.waiting < 0.5 ? 'Nothing has to stand' : `Things stand ${minutesOf(worth.waiting)} in all`;
+  if (certainty.isBest) return <span className="text-soft"> {stands}; no plan is better.</span>;
+  return (
+    <span className="text-soft">
+      {' '}
+      {stands}; the best that was found, no plan lets them stand less than {minutesOf(certainty.leastWaiting)}
+      .
+    </span>
+  );
+}
+
 function Told({ planned, tasks }: Pick<WhileCookingProps, 'planned' | 'tasks'>) {
   const wordsOf = (id: string): string => tasks.find((shown) => shown.id === id)?.words ?? id;
   const { likely, lateBy = 0, overdue = [] } = planned ?? {};
@@ -52,6 +70,7 @@ function Told({ planned, tasks }: Pick<WhileCookingProps, 'planned' | 'tasks'>) 
     <p className="mr-auto min-w-0 text-[15px]" role="status">
       {lateBy > 0 && <b>{Math.round(lateBy)} minutes later than asked. </b>}
       {likely && about(likely.from, likely.to)}
+      {planned && <HowGood outcome={planned.outcome} />}
       {overdue.length > 0 && (
         <span className="text-ask"> Has stood longer than it may: {overdue.map(wordsOf).join('; ')}.</span>
       )}

@@ -18,17 +18,12 @@ export type Built =
   | { readonly kind: 'built'; readonly plan: () => readonly Planned[]; readonly starts: readonly number[] }
   | { readonly kind: 'stuck'; readonly collision: Collision };
 
-/** An order of priority, by place among the tasks, and how long what some of them made is wanted to stand at most, min. */
-export interface Attempt {
-  readonly order: readonly number[];
-  readonly stands: ReadonlyMap<number, number>;
-}
-
 /**
  * Builds a plan backwards from serving: each task as late as its followers, cooks and machines allow, in an order of priority. Where a
  * task must not lie so early as it would have to, what follows it is moved earlier, and all is built anew.
+ * @param order of priority, by place among the tasks
  */
-export function build(network: Network, { order, stands: wanted }: Attempt, budget: Budget): Built {
+export function build(network: Network, order: readonly number[], budget: Budget): Built {
   const { evening, tasks, followers, before } = network;
   const ceilings = tasks.map(() => Infinity),
     openAtFirst = followers.map((after) => after.length);
@@ -48,7 +43,7 @@ export function build(network: Network, { order, stands: wanted }: Attempt, budg
       while (open[left[at]!]! > 0) at++;
       const i = left.splice(at, 1)[0]!,
         task = tasks[i]!;
-      const { latest, earliest, by } = limitsOf(network, i, starts, ceilings[i]!, wanted.get(i) ?? Infinity);
+      const { latest, earliest, by } = limitsOf(network, i, starts, ceilings[i]!);
       const found = room.latestStart(task, latest);
       budget.left -= placed + 1;
       if (task.starts && (found?.start ?? -Infinity) < task.starts.from - SAME)

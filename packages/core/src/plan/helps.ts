@@ -1,7 +1,7 @@
 import type { Collision } from './build-back.js';
 import { leastDelay } from './least-delay.js';
 import { LONGER, REPLAN } from './plan.params.js';
-import { isPossible } from './search.js';
+import { isPossible } from './is-possible.js';
 import type { Evening, PlanTask } from './task.js';
 
 /** The smallest thing that would make an evening possible. */

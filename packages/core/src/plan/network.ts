@@ -42,7 +42,6 @@ export function limitsOf(
   i: number,
   starts: readonly number[],
   ceiling: number,
-  wanted: number,
 ): { readonly latest: number; readonly earliest: number; readonly by: number } {
   const length = lengths[i]!,
     { starts: span, mayStand = Infinity } = tasks[i]!;
@@ -63,7 +62,7 @@ export function limitsOf(
       lastBy = next;
     }
   }
-  const stands = (lastBy === NONE ? due[i]! : last) - Math.min(mayStand, wanted) - length;
+  const stands = (lastBy === NONE ? due[i]! : last) - mayStand - length;
   return stands > earliest || by === NONE
     ? { latest, earliest: stands, by: lastBy }
     : { latest, earliest, by };

@@ -2,7 +2,7 @@ import { finish } from '../numeric/finish.js';
 import { likelyReady, type LikelyReady } from './likely-ready.js';
 import { type Progress, remaining, type Replanned, replanning } from './replan.js';
 import { scheduling } from './schedule.js';
-import type { PlanSearch, SearchLimits } from './search.js';
+import type { PlanSearch, SearchLimits } from './plan-search.js';
 import type { Evening } from './task.js';
 
 /** An evening as it is planned, or planned again while it is cooked. */

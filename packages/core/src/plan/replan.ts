@@ -2,7 +2,8 @@ import { finish } from '../numeric/finish.js';
 import { leastDelay } from './least-delay.js';
 import { REPLAN, SAME } from './plan.params.js';
 import { type ScheduleOutcome, scheduling } from './schedule.js';
-import { isPossible, type PlanSearch, type SearchLimits } from './search.js';
+import { isPossible } from './is-possible.js';
+import type { PlanSearch, SearchLimits } from './plan-search.js';
 import { dueAt, type Evening, lengthOf, type Planned, type PlanTask, type Span } from './task.js';
 
 /** Where an evening stands while it is cooked; min from midnight of the day before. */

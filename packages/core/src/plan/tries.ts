@@ -1,6 +1,4 @@
-import type { Attempt } from './build-back.js';
 import type { Network } from './network.js';
-import { SAME, TRIES } from './plan.params.js';
 
 /** Orders to begin with: the longest way to serving first, short standing first, long tasks first. */
 export function firstOrders({ tasks, lengths, followers }: Network): readonly (readonly number[])[] {
@@ -33,31 +31,6 @@ export function changed(order: readonly number[], chance: () => number): readonl
   if (chance() < 0.5) [next[a], next[b]] = [next[b]!, next[a]!];
   else next.splice(b, 0, ...next.splice(a, 1));
   return next;
-}
-
-/** Something that stands is wanted to stand less, or again as long as it may. */
-export function fresher(
-  { tasks, lengths, followers }: Network,
-  { order, stands }: Attempt,
-  starts: readonly number[],
-  chance: () => number,
-): Attempt {
-  const standing = tasks.flatMap(({ mayStand }, i) => {
-    const after = followers[i]!;
-    if (mayStand === undefined || after.length === 0) return [];
-    const min = Math.max(...after.map(({ by }) => starts[by]!)) - starts[i]! - lengths[i]!;
-    return min > SAME ? [{ i, min }] : [];
-  });
-  const next = new Map(stands),
-    known = [...next.keys()];
-  const pick = <T>(list: readonly T[]): T => list[Math.floor(chance() * list.length)]!;
-  if (standing.length === 0 || chance() < TRIES.release) {
-    if (known.length > 0) next.delete(pick(known));
-  } else {
-    const { i, min } = pick(standing);
-    next.set(i, chance() < TRIES.fresh ? 0 : Math.floor(chance() * min));
-  }
-  return { order, stands: next };
 }
 
 /** An order in which one task, and what follows it, comes before the rest. */

@@ -15,6 +15,28 @@ export interface Valued {
   readonly worth: Worth;
 }
 
+/**
+ * What comes before a long wait that the tasks ask for, the wait itself included, by place; with starts, before any long wait.
+ */
+export function beforeLongWaits({ tasks }: Evening, starts?: readonly number[]): ReadonlySet<number> {
+  const index = new Map(tasks.map(({ id }, i) => [id, i]));
+  const found = new Set<number>();
+  const take = (i: number): void => {
+    if (found.has(i)) return;
+    found.add(i);
+    for (const { id } of tasks[i]!.after) take(index.get(id)!);
+  };
+  tasks.forEach((task, i) => {
+    if (!task.hands && lengthOf(task) >= LONG_WAIT) take(i);
+    for (const { id, least } of task.after) {
+      const j = index.get(id)!;
+      const waits = starts ? starts[i]! - starts[j]! - lengthOf(tasks[j]!) : least;
+      if (waits >= LONG_WAIT) take(j);
+    }
+  });
+  return found;
+}
+
 /** Works out what plans of one evening are worth, from their starts in the order of its tasks. */
 export type Measure = (starts: readonly number[]) => Worth;
 
@@ -25,32 +47,12 @@ export type Measure = (starts: readonly number[]) => Worth;
 export function measureOf(evening: Evening, waits: 'any' | 'asked'): Measure {
   const { tasks, serveAt } = evening;
   const due = tasks.map((task) => dueAt(evening, task));
-  const index = new Map(tasks.map(({ id }, i) => [id, i]));
   const lengths = tasks.map(lengthOf);
-  const before = tasks.map(({ after }) => after.map(({ id }) => index.get(id)!));
+  const index = new Map(tasks.map(({ id }, i) => [id, i]));
   const followers: number[][] = tasks.map(() => []);
-  before.forEach((earlier, i) => earlier.forEach((j) => followers[j]!.push(i)));
+  tasks.forEach(({ after }, i) => after.forEach(({ id }) => followers[index.get(id)!]!.push(i)));
   const standing = tasks.flatMap(({ mayStand }, i) => (mayStand === undefined ? [] : [i]));
-  const long = tasks.flatMap(({ hands, after }, i) => [
-    ...(!hands && lengths[i]! >= LONG_WAIT ? [i] : []),
-    ...after.flatMap(({ id, least }) => (least >= LONG_WAIT ? [index.get(id)!] : [])),
-  ]);
-
-  /** What comes before a long wait, the wait itself included. */
-  const beforeLongWaits = (starts: readonly number[]): ReadonlySet<number> => {
-    const found = new Set<number>();
-    const take = (i: number): void => {
-      if (found.has(i)) return;
-      found.add(i);
-      before[i]!.forEach(take);
-    };
-    long.forEach(take);
-    if (waits === 'any')
-      before.forEach((earlier, i) => {
-        for (const j of earlier) if (starts[i]! - starts[j]! - lengths[j]! >= LONG_WAIT) take(j);
-      });
-    return found;
-  };
+  const asked = beforeLongWaits(evening);
 
   return (starts) => {
     let waiting = 0;
@@ -60,7 +62,7 @@ export function measureOf(evening: Evening, waits: 'any' | 'asked'): Measure {
       for (const next of followers[i]!) until = Math.max(until, starts[next]!);
       waiting += Math.max(0, until - end);
     }
-    const away = beforeLongWaits(starts);
+    const away = waits === 'any' ? beforeLongWaits(evening, starts) : asked;
     let first = serveAt;
     for (let i = 0; i < tasks.length; i++) if (!away.has(i)) first = Math.min(first, starts[i]!);
     return { waiting, span: serveAt - first };
