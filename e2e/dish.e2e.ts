@@ -253,6 +253,48 @@ test('who cannot eat a part cannot eat the dish; what lies in no layer does not 
   await away();
 });
 
+test('nuts for those who eat them: whoever bears none gets none, and is told what touches their share', async ({
+  page,
+}) => {
+  const { dish, away } = await madeDish(page, 'Shared bake', 400, (id) => ({
+    parts: [
+      { id: 'sauce', formula: id },
+      { id: 'nuts', ingredient: 'cashew', grams: 60 },
+    ],
+    layers: [
+      { id: '1', component: 'sauce' },
+      { id: '2', component: 'nuts' },
+    ],
+  }));
+  await page.goto(`/plan/dishes/${dish}`);
+  const people = page.getByRole('region', { name: 'Who eats of it' }),
+    ilva = people.getByRole('listitem').filter({ hasText: 'Ilva' }),
+    teo = people.getByRole('listitem').filter({ hasText: 'Teo' });
+  for (const one of [ilva, teo]) await one.getByRole('checkbox').press('Space');
+  const who = page.getByRole('button', { name: 'Who eats of Cashew' });
+  await expect(who).toHaveText('for all');
+  await who.press('Enter');
+  await page
+    .getByRole('dialog', { name: 'Who eats of Cashew' })
+    .getByRole('checkbox', { name: 'Ilva' })
+    .press('Space');
+  await page.keyboard.press('Escape');
+  await expect(who).toHaveText('only Ilva');
+  await expect(who).toBeFocused();
+  // 60 g of nuts in one of two portions.
+  const grams = async (one: typeof ilva) => Number(/(\d+) g/.exec(await one.innerText())![1]);
+  expect((await grams(ilva)) - (await grams(teo))).toBeGreaterThan(50);
+  // An allergy to nuts in the same vessel is no less an allergy.
+  await expect(teo).toContainText('cannot');
+  await teo.getByRole('button', { name: /cannot/ }).click();
+  await expect(page.getByText('by the vessel used for Cashew').first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await page.reload();
+  await expect(who).toHaveText('only Ilva');
+  await away();
+});
+
 test('a version of a dish is kept, taken again after a change, and undo brings the change back', async ({
   page,
 }) => {

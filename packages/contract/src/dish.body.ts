@@ -78,6 +78,15 @@ export class DishPartBase {
   @IsIngredientId()
   ingredient?: string;
 
+  /** Ids of those who alone eat of it; left out or empty, everybody. */
+  @MayBeAbsent()
+  @IsArray({ message: 'Who alone eats of a part is a list of ids.' })
+  @ArrayMaxSize(dishLimits.eaters, { message: `At most ${dishLimits.eaters} people eat of a dish.` })
+  @ArrayUnique((id: unknown) => id, { message: 'Each person is named once.' })
+  @IsString({ each: true, message: 'Who eats of a part is named by an id.' })
+  @MaxLength(64, { each: true, message: 'The id of a person is longer than 64 characters.' })
+  onlyFor?: string[];
+
   /** What is done to a bought or plain thing before it goes in: fried, roasted, salted, boiled, pressed. */
   @AreOperations(requestLimits.readyOperations, 'What is done to a part')
   ready?: OperationInput[] | null;

@@ -84,7 +84,7 @@ const waterView = ({ moisture }: DishReport, drinks: boolean): DishWaterView => 
 export function viewOfDish(
   report: DishReport,
   components: readonly DishComponent[],
-): Omit<DishResponse, 'portion' | 'people' | 'caution'> {
+): Omit<DishResponse, 'portion' | 'portions' | 'people' | 'caution'> {
   const of = new Map(components.map((component) => [component.id, component]));
   const nameOf = (id: string) => of.get(id)?.name ?? id;
   return {

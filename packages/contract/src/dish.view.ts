@@ -56,6 +56,16 @@ export interface DishAdviceView extends Omit<MoistureAdvice, 'component' | 'perL
   readonly verdict: MoistureWord;
 }
 
+export interface DishPortionView {
+  readonly grams: number;
+  readonly energyKcal: number;
+  readonly fatG: number;
+  readonly proteinG: number;
+  readonly saltG: number;
+  /** Coins, from a table of usual prices. */
+  readonly cost: number;
+}
+
 export interface DishResponse {
   readonly massG: number;
   readonly volumeMl: number;
@@ -78,15 +88,10 @@ export interface DishResponse {
     readonly verdict: string;
     readonly range: readonly [string, string];
   };
-  readonly portion: {
-    readonly grams: number;
-    readonly energyKcal: number;
-    readonly fatG: number;
-    readonly proteinG: number;
-    readonly saltG: number;
-    /** Coins, from a table of usual prices. */
-    readonly cost: number;
-  };
+  /** A usual portion, without what only some eat of. */
+  readonly portion: DishPortionView;
+  /** Of those who alone eat of some part: a usual portion with it. */
+  readonly portions: readonly (DishPortionView & { readonly eater: string })[];
   readonly people: readonly WhoCanEatView[];
   /** What was checked and against what; the words for a print. */
   readonly caution: string;

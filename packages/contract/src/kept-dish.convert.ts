@@ -31,7 +31,16 @@ const namedVesselOf = (vessel: KeptVesselInput): NamedVessel => ({
   ...vesselOfInput(vessel),
 });
 
-const partOf = ({ id, name, formula, version, ingredient, grams, ready }: KeptPartInput): DishPart => ({
+const partOf = ({
+  id,
+  name,
+  formula,
+  version,
+  ingredient,
+  grams,
+  ready,
+  onlyFor,
+}: KeptPartInput): DishPart => ({
   id,
   ...(name === undefined ? {} : { name }),
   ...(formula === undefined ? {} : { formula }),
@@ -39,6 +48,7 @@ const partOf = ({ id, name, formula, version, ingredient, grams, ready }: KeptPa
   ...(ingredient === undefined ? {} : { ingredient }),
   ...(grams === undefined || grams === null ? {} : { grams }),
   ready: ready ? methodOfInput(ready) : [],
+  ...(onlyFor === undefined || onlyFor.length === 0 ? {} : { onlyFor }),
 });
 
 const layerOf = ({ id, component, grams, mm, share }: KeptLayerInput): DishLayer => ({

@@ -19,6 +19,8 @@ export interface DishContent {
     /** g; null is all that a formula makes, and not said yet of a thing. */
     readonly grams: number | null;
     readonly ready: readonly OperationInput[];
+    /** Ids of those who alone eat of it; absent is everybody. */
+    readonly onlyFor?: readonly string[];
   }[];
   /** From the bottom up. */
   readonly layers: readonly {

@@ -261,7 +261,7 @@ export { type PackLabel, packLabel } from './household/portion/pack-label.js';
 export { type ComputedFormula, portionOfFormula } from './household/portion/portion-of-formula.js';
 export { portionOfLines } from './household/portion/portion-of-lines.js';
 export { portionOfRecipe } from './household/portion/portion-of-recipe.js';
-export type { Portion } from './household/portion/portion.js';
+export type { Contact, Portion } from './household/portion/portion.js';
 export type { EaterVerdict, Finding, Verdict, VerdictOrNone } from './household/verdict.js';
 export { whoCanEat } from './household/who-can-eat.js';
 
@@ -310,6 +310,7 @@ export type { DishComponent } from './dish/component.js';
 export { type LayeredDish, type DishReport, reportOnDish } from './dish/dish.js';
 export { partOfRecipe, partOfThing, type ReadPart } from './dish/dish-part.js';
 export { type DishPortion, layeredG, portionOfDish } from './dish/dish-portion.js';
+export { shareOfPart, type Sharing, sharingOf } from './dish/sharing.js';
 export {
   amountOfLayer,
   type LayerAmount,
@@ -319,6 +320,7 @@ export {
   partChanged,
   atMoment,
   partOfVersion,
+  partOnlyFor,
   partUnweighed,
   withMoment,
   withoutMoment,

@@ -156,6 +156,46 @@ test('who can eat it is judged for the whole dish, by what is in its layers', as
   expect((await verdicts(rice)).get('No wheat')).not.toBe('does-not');
 });
 
+test('what only some eat of is in their portions; for the others it touches what they eat', async () => {
+  const people = ['ann', 'bo', 'cy'].map((id) => ({
+    id,
+    needs: [
+      {
+        kind: 'allergen',
+        allergen: 'tree-nut',
+        strictness: id === 'bo' ? 'diet' : 'allergy',
+        traces: false,
+      },
+    ],
+  }));
+  const nuts = { id: 'nuts', name: 'Nuts', ingredient: 'cashew', grams: 120 };
+  const rice = [
+    { id: 'red', ingredient: 'passata', grams: 800 },
+    { id: 'rice', ingredient: 'rice-dry', grams: 200 },
+  ];
+  const of = (onlyFor: readonly string[], eaters: readonly object[] = people) =>
+    ask({ vessel, portions: 3, components: [...rice, { ...nuts, onlyFor }], eaters });
+  const dish = await of(['dee', 'eve']);
+  expect(dish.people.map(({ eater, verdict }) => [eater, verdict])).toEqual([
+    ['ann', 'does-not'],
+    ['bo', 'ask'],
+    ['cy', 'does-not'],
+  ]);
+  expect(dish.people[0]!.reasons[0]!.because).toContain('by the vessel used for Nuts');
+  expect((await of(['bo', 'dee'])).people[1]).toMatchObject({ eater: 'bo', verdict: 'does-not' });
+  expect((await of([])).people.map(({ verdict }) => verdict)).toEqual(['does-not', 'does-not', 'does-not']);
+  // 120 g of nuts for two, beside a third of the rest.
+  const [dee, eve] = dish.portions;
+  expect([dee!.eater, eve!.eater]).toEqual(['dee', 'eve']);
+  const [red, grains, cashews] = dish.layers.map(({ grams }) => grams);
+  const third = (red! + grains!) / 3;
+  expect(dee!.grams / dish.portion.grams).toBeCloseTo((cashews! / 2 + third) / third, 6);
+  expect((await of([])).portions).toEqual([]);
+  expect(await refused({ vessel, components: [{ ...nuts, onlyFor: 'ann' }] })).toEqual([
+    'components[0].onlyFor',
+  ]);
+});
+
 test('Fahrenheit is the same oven, the fan a drier one; what was fried first gives less', async () => {
   const oven = (stage: object) => ask({ ...lasagne, oven: [{ minutes: 40, ...stage }] });
   const celsius = await oven({ temperatureC: 190 });

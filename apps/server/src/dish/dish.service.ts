@@ -11,6 +11,7 @@ import {
   versionsOfBase,
   vesselOfInput,
   viewOfDish,
+  type WhoCanEatView,
 } from '@alterum/contract';
 import {
   type DishReport,
@@ -23,6 +24,9 @@ import {
   type Recipe,
   recipeOfFormula,
   reportOnDish,
+  shareOfPart,
+  type Sharing,
+  sharingOf,
   versionNamed,
 } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
@@ -71,11 +75,17 @@ export class DishService {
       fromC: request.fromC ?? COLD_C,
     };
     const report = reportOnDish(dish);
-    const portions = request.portions ?? 1;
+    const sharing = sharingOf({
+      portions: request.portions ?? 1,
+      eaters: [],
+      parts: request.components.map(({ id, onlyFor = [] }) => ({ id, ready: [], onlyFor })),
+    });
+    const some = new Set([...sharing.only.values()].flatMap(({ eaters }) => eaters));
     return {
       ...viewOfDish(report, components),
-      portion: portionOfDish(report, parts, portions),
-      ...(await this.judged(request, report, parts, portions)),
+      portion: portionOfDish(report, parts, sharing),
+      portions: [...some].map((eater) => ({ eater, ...portionOfDish(report, parts, sharing, eater) })),
+      ...(await this.judged(request, report, parts, sharing)),
     };
   }
 
@@ -187,18 +197,41 @@ export class DishService {
 
   /** Everybody who is to eat of it, for the whole dish: what went into a layer counts, what is left does not. */
   private async judged(
-    { eaters, eaterIds }: DishRequest,
+    { eaters = [], eaterIds = [] }: DishRequest,
     report: DishReport,
     parts: readonly Part[],
-    portions: number,
+    sharing: Sharing,
   ): Promise<Pick<DishResponse, 'people' | 'caution'>> {
-    if (!eaters?.length && !eaterIds?.length) return { people: [], caution: CAUTION };
-    const lines = parts.flatMap(({ component, linesFor }) => [...linesFor(layeredG(report, component.id))]);
-    return this.people.run({
-      lines,
-      portions,
-      ...(eaters ? { eaters } : {}),
-      ...(eaterIds ? { eaterIds } : {}),
-    });
+    const sent = eaters.map((eater, i) => ({ ...eater, id: eater.id ?? `eater-${i + 1}` }));
+    const asked = [...sent.map(({ id }) => id), ...eaterIds];
+    const { portions } = sharing;
+    /** Who eats of the same parts is judged at once. */
+    const alike = new Map<string, string[]>();
+    for (const id of asked) {
+      const theirs = parts.map(({ component }) => shareOfPart(sharing, component.id, id) > 0).join();
+      alike.set(theirs, [...(alike.get(theirs) ?? []), id]);
+    }
+    const people: WhoCanEatView[] = [];
+    for (const group of alike.values()) {
+      const shareOf = ({ component }: Part) => shareOfPart(sharing, component.id, group[0]);
+      const of = (part: Part, times: number) => [
+        ...part.linesFor(layeredG(report, part.component.id) * times),
+      ];
+      const { people: judged } = await this.people.run(
+        {
+          lines: parts.flatMap((part) => (shareOf(part) > 0 ? of(part, shareOf(part) * portions) : [])),
+          portions,
+          eaters: sent.filter(({ id }) => group.includes(id)),
+          eaterIds: eaterIds.filter((id) => group.includes(id)),
+        },
+        parts.flatMap((part) =>
+          shareOf(part) > 0 ? [] : [{ from: part.component.name, lines: of(part, 1) }],
+        ),
+      );
+      people.push(...judged);
+    }
+    const place = new Map(asked.map((id, i) => [id, i]));
+    people.sort((a, b) => (place.get(a.eater) ?? 0) - (place.get(b.eater) ?? 0));
+    return { people, caution: CAUTION };
   }
 }

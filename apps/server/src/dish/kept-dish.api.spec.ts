@@ -53,6 +53,23 @@ test('a dish is kept with vessel, parts, layers and oven, through a restart', as
   });
 });
 
+test('who alone eats of a part is kept with it; nobody named is everybody', async () => {
+  const { id } = await make({
+    ...bake(),
+    parts: bake().parts.map((part, i) => ({ ...part, onlyFor: i === 0 ? ['ann', 'bo'] : [] })),
+  });
+  server = await server.restart();
+  const { parts } = (await server.ask().get(`/api/dishes/${id}`).expect(200)).body as KeptDishView;
+  expect(parts.map(({ onlyFor }) => onlyFor)).toEqual([['ann', 'bo'], undefined]);
+  const twice = {
+    ...bake(),
+    parts: [{ id: 'leek', ingredient: 'leek', onlyFor: ['ann', 'ann'] }],
+    layers: [],
+  };
+  const refusal = problemOf(await server.ask().post('/api/dishes').send(twice).expect(400));
+  expect(refusal.errors?.map(({ field }) => field)).toEqual(['parts[0].onlyFor']);
+});
+
 test('a dish waits for its vessel, its amounts and its layers; nothing typed is lost', async () => {
   const made = await make({ name: 'Begun', parts: [{ id: 'm', ingredient: 'mushroom' }] });
   expect(made).toMatchObject({ vessel: null, layers: [], portions: 4 });

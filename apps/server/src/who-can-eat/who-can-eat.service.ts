@@ -1,11 +1,12 @@
 import {
   type FieldProblem,
   needFromInput,
+  type PotLineInput,
   requestLimits,
   WhoCanEatRequest,
   type WhoCanEatResponse,
 } from '@alterum/contract';
-import { type Eater, type PackLabel, packLabel } from '@alterum/core';
+import { type Contact, type Eater, type PackLabel, packLabel } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { EaterService } from '../eater/eater.service.js';
 import { LabelService } from '../label/label.service.js';
@@ -19,6 +20,12 @@ import { PortionService } from './portion.service.js';
 export const CAUTION =
   'Checked against the ingredients’ tables and the labels that were typed in, never against the packs themselves. It is no medical advice: read every label, ask the maker about traces, and a clinician about severe allergies.';
 
+/** Something that lies beside what is eaten, with its lines. */
+export interface Touching {
+  readonly from: string;
+  readonly lines: PotLineInput[];
+}
+
 /** Asks the core who can eat; keeps nothing. */
 @Injectable()
 export class WhoCanEatService {
@@ -30,10 +37,15 @@ export class WhoCanEatService {
     private readonly heavy: HeavyWork,
   ) {}
 
-  async run(request: WhoCanEatRequest): Promise<WhoCanEatResponse> {
+  /** @param touching what lies beside it in one vessel and is not eaten */
+  async run(request: WhoCanEatRequest, touching: readonly Touching[] = []): Promise<WhoCanEatResponse> {
     this.checkChoice(request);
     const labels = await this.packLabels();
-    const portion = await this.portions.ofRequest(request, labels);
+    const contacts: Contact[] = [];
+    for (const { from, lines } of touching)
+      contacts.push({ by: 'vessel', from, lines: (await this.portions.ofRequest({ lines }, labels)).lines });
+    const eaten = await this.portions.ofRequest(request, labels),
+      portion = contacts.length > 0 ? { ...eaten, contacts } : eaten;
     const eaters = await this.peopleOf(request);
     const needs = eaters.reduce((sum, eater) => sum + eater.needs.length, 0);
     if (needs > requestLimits.needs)

@@ -96,7 +96,7 @@ export function Component() {
       <VesselFields vessel={dish.vessel} vessels={vessels} />
       <div className="grid gap-3 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
         <div className="min-w-0 space-y-3">
-          <PartsPanel dish={dish} read={worked} />
+          <PartsPanel dish={dish} read={worked} eaters={eaters} />
           <BoiledTogether dish={shown} />
           <LayersPanel dish={dish} read={worked} />
           <OvenFields dish={dish} />

@@ -1,5 +1,5 @@
 import type { EaterView } from '@alterum/contract';
-import { type ReadDish, timesAsMuch, whoCanEat, type WrittenDish } from '@alterum/core';
+import { portionOfDish, type ReadDish, timesAsMuch, whoCanEat, type WrittenDish } from '@alterum/core';
 import { useMemo } from 'react';
 import { portionOfDishEaten } from '../household/dish-eaten';
 import { ScrubNumber } from '../ui/scrub-number';
@@ -19,7 +19,10 @@ const appetiteOf = ({ eaters }: WrittenDish, id: string): number | undefined =>
 
 /** Who eats of it and how much, whether they can, and what is in a portion. */
 export function DishPeople({ dish, read, eaters }: PeopleProps) {
-  const portion = useMemo(() => portionOfDishEaten(dish, read), [dish, read]);
+  const portions = useMemo(
+    () => new Map(eaters.map(({ id }) => [id, portionOfDishEaten(dish, read, id)])),
+    [dish, read, eaters],
+  );
   const named = dish.eaters.length > 0;
   const eat = (eater: string, appetite: number | undefined, gesture?: string) =>
     changeDish(
@@ -58,8 +61,10 @@ export function DishPeople({ dish, read, eaters }: PeopleProps) {
       <ul>
         {eaters.map((eater) => {
           const appetite = appetiteOf(dish, eater.id);
+          const portion = portions.get(eater.id)!;
           const result = whoCanEat(eater, appetite === undefined ? portion : timesAsMuch(portion, appetite));
-          const grams = (figures?.grams ?? 0) * (appetite ?? 1);
+          const theirs = read.report && portionOfDish(read.report, read.parts, read.sharing, eater.id),
+            grams = (theirs?.grams ?? 0) * (appetite ?? 1);
           return (
             <li
               key={eater.id}
@@ -99,7 +104,8 @@ export function DishPeople({ dish, read, eaters }: PeopleProps) {
       </ul>
       {figures && (
         <p className="border-t border-hair pt-2 text-sm">
-          A portion: <b>{gramsText(figures.grams)} g</b>, {Math.round(figures.energyKcal)} kcal, fat{' '}
+          A portion{read.sharing.only.size > 0 && ' without what only some eat of'}:{' '}
+          <b>{gramsText(figures.grams)} g</b>, {Math.round(figures.energyKcal)} kcal, fat{' '}
           {gramsText(figures.fatG)} g, protein {gramsText(figures.proteinG)} g, salt{' '}
           {figures.saltG.toFixed(1)} g, about {figures.cost.toFixed(2)} coins.
         </p>

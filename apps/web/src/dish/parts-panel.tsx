@@ -1,3 +1,4 @@
+import type { EaterView } from '@alterum/contract';
 import { dishLimits } from '@alterum/contract/convert';
 import {
   type DishPart,
@@ -20,6 +21,7 @@ import { gramStep, gramsText } from '../words/number-text';
 import { AddPart, amountOfPart } from './add-part';
 import { changeDish } from './dish-store';
 import { partName } from './names';
+import { PartEaters } from './part-eaters';
 import { PartSupply } from './part-supply';
 
 const PartReady = fetched(() => import('./part-ready'), <p>Looking …</p>);
@@ -27,6 +29,8 @@ const PartReady = fetched(() => import('./part-ready'), <p>Looking …</p>);
 interface PanelProps {
   readonly dish: WrittenDish;
   readonly read: ReadDish;
+  /** Who is at the table. */
+  readonly eaters: readonly EaterView[];
 }
 
 /** g of a part: typed, stepped or dragged; of a formula all that it makes, until somebody says less. */
@@ -106,7 +110,7 @@ function PartVersion({ part, name }: { readonly part: DishPart; readonly name: s
   );
 }
 
-function PartRow({ part, dish, read }: PanelProps & { readonly part: DishPart }) {
+function PartRow({ part, dish, read, eaters }: PanelProps & { readonly part: DishPart }) {
   const name = partName(part);
   const found = read.parts.find(({ component }) => component.id === part.id),
     supply = read.report?.supplies.find(({ component }) => component === part.id),
@@ -122,7 +126,7 @@ function PartRow({ part, dish, read }: PanelProps & { readonly part: DishPart })
           className="size-4 shrink-0 rounded-full border border-hair"
           style={{ background: found?.hex ?? 'transparent' }}
         />
-        <span className="min-w-0 flex-1 basis-3/4 font-semibold sm:basis-36 wrap-anywhere">
+        <span className="min-w-0 flex-1 basis-1/2 font-semibold sm:basis-36 wrap-anywhere">
           {part.formula === undefined ? (
             name
           ) : (
@@ -132,28 +136,31 @@ function PartRow({ part, dish, read }: PanelProps & { readonly part: DishPart })
             </Link>
           )}
         </span>
-        <PartVersion part={part} name={name} />
-        <PartAmount part={part} madeG={found?.madeG} name={name} />
-        {part.formula === undefined ? (
-          <PopoverOnDemand
-            label={`Before it goes in: ${name}`}
-            trigger={
-              <button
-                type="button"
-                aria-label={`What is done to ${name} before it goes in: ${part.ready.length === 0 ? 'nothing' : readyText(part.ready, lineOf(part))}`}
-                className="tap-coarse min-h-8 rounded-md border border-hair px-2 text-left text-[13px] hover:bg-dip"
-              >
-                {part.ready.length === 0 ? 'as it is' : readyText(part.ready, lineOf(part)).split(':')[0]}
-              </button>
-            }
-            content={() => <PartReady part={part} name={name} />}
-          />
-        ) : null}
+        <span className="order-2 flex basis-full flex-wrap items-center gap-x-2 gap-y-1 pl-6 sm:order-none sm:basis-auto sm:pl-0">
+          <PartVersion part={part} name={name} />
+          <PartAmount part={part} madeG={found?.madeG} name={name} />
+          {part.formula === undefined ? (
+            <PopoverOnDemand
+              label={`Before it goes in: ${name}`}
+              trigger={
+                <button
+                  type="button"
+                  aria-label={`What is done to ${name} before it goes in: ${part.ready.length === 0 ? 'nothing' : readyText(part.ready, lineOf(part))}`}
+                  className="tap-coarse min-h-8 rounded-md border border-hair px-2 text-left text-[13px] hover:bg-dip"
+                >
+                  {part.ready.length === 0 ? 'as it is' : readyText(part.ready, lineOf(part)).split(':')[0]}
+                </button>
+              }
+              content={() => <PartReady part={part} name={name} />}
+            />
+          ) : null}
+          <PartEaters part={part} name={name} eaters={eaters} />
+        </span>
         <button
           type="button"
           aria-label={`Leave ${name} out`}
           onClick={() => changeDish((now) => withoutPart(now, part.id))}
-          className="tap-coarse grid size-8 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink"
+          className="tap-coarse order-1 grid size-8 place-items-center rounded-md text-soft hover:bg-dip hover:text-ink sm:order-none"
         >
           <X size={16} aria-hidden />
         </button>
@@ -180,13 +187,13 @@ const lineOf = ({ id, ingredient = '', ready }: DishPart) =>
   ({ id, ingredient, amount: undefined, role: 'body', preparation: 'as-is', stage: 'start', ready }) as const;
 
 /** What the dish is made of, and whether there is enough of it. */
-export function PartsPanel({ dish, read }: PanelProps) {
+export function PartsPanel({ dish, read, eaters }: PanelProps) {
   return (
     <section aria-label="Parts" className="plate p-3">
       <h2 className="text-lg">What goes in</h2>
       <ul>
         {dish.parts.map((part) => (
-          <PartRow key={part.id} part={part} dish={dish} read={read} />
+          <PartRow key={part.id} part={part} dish={dish} read={read} eaters={eaters} />
         ))}
       </ul>
       <AddPart />

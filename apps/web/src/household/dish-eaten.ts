@@ -8,7 +8,7 @@ import {
   type Portion,
   portionOfLines,
   portionOfRecipe,
-  portionsOfDish,
+  shareOfPart,
   type ReadDish,
   type ReadPart,
   timesAsMuch,
@@ -45,16 +45,38 @@ function wholeOf(part: Part, read: ReadPart | undefined): Portion {
   ]);
 }
 
-/** One usual portion of a dish as the people at the table meet it: what went into a layer counts, what is left does not. */
-export function portionOfDishEaten(dish: WrittenDish, { parts, report }: ReadDish): Portion {
-  const portions = portionsOfDish(dish);
+/**
+ * One usual portion of a dish as the people at the table meet it: what went into a layer counts, what is left does not. What only others eat of lies in
+ * the same vessel, and touches it.
+ * @param eater whose portion; absent is a portion with everything in it
+ */
+export function portionOfDishEaten(
+  dish: WrittenDish,
+  { parts, report, sharing }: ReadDish,
+  eater?: string,
+): Portion {
   const laid = dish.parts.filter(({ id }) => dish.layers.some(({ component }) => component === id));
-  const eaten = laid.map((part) => {
-    const read = parts.find(({ component }) => component.id === part.id),
+  const isTheirs = ({ id }: Part): boolean => {
+    const some = sharing.only.get(id);
+    return !some || eater === undefined || some.eaters.includes(eater);
+  };
+  const readOf = ({ id }: Part) => parts.find(({ component }) => component.id === id);
+  const eaten = laid.filter(isTheirs).map((part) => {
+    const read = readOf(part),
       whole = wholeOf(part, read);
-    const share =
-      report && read && read.madeG > 0 ? layeredG(report, part.id) / read.madeG / portions : undefined;
-    return timesAsMuch(whole, share);
+    const share = shareOfPart(sharing, part.id, eater ?? sharing.only.get(part.id)?.eaters[0]);
+    return timesAsMuch(
+      whole,
+      report && read && read.madeG > 0 ? (layeredG(report, part.id) / read.madeG) * share : undefined,
+    );
   });
-  return mealOf(eaten, 'mixed');
+  const contacts = laid
+    .filter((part) => !isTheirs(part))
+    .map((part) => ({
+      by: 'vessel',
+      from: part.name ?? readOf(part)?.component.name ?? 'another part',
+      lines: wholeOf(part, readOf(part)).lines,
+    }));
+  const portion = mealOf(eaten, 'mixed');
+  return contacts.length > 0 ? { ...portion, contacts: [...(portion.contacts ?? []), ...contacts] } : portion;
 }

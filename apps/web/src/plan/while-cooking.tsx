@@ -44,20 +44,15 @@ function Searching({ searching, stop }: Pick<WhileCookingProps, 'searching' | 's
   );
 }
 
-const minutesOf = (minutes: number): string =>
-  `${Math.round(minutes)} minute${Math.round(minutes) === 1 ? '' : 's'}`;
-
 /** What is known of a plan: that none is better, or how far from the best it may be. */
 function HowGood({ outcome }: Pick<PlannedEvening, 'outcome'>) {
   if (outcome.kind === 'impossible') return null;
-  const { worth, certainty } = outcome,
-    stands = worth.waiting < 0.5 ? 'Nothing has to stand' : `Things stand ${minutesOf(worth.waiting)} in all`;
-  if (certainty.isBest) return <span className="text-soft"> {stands}; no plan is better.</span>;
+  const { worth, certainty } = outcome;
   return (
     <span className="text-soft">
-      {' '}
-      {stands}; the best that was found, no plan lets them stand less than {minutesOf(certainty.leastWaiting)}
-      .
+      {certainty.isBest
+        ? ' No plan is better.'
+        : ` The best plan found: things stand ${Math.round(worth.waiting)} minutes in all, at least ${Math.round(certainty.leastWaiting)} in any.`}
     </span>
   );
 }

@@ -18,8 +18,17 @@ export function useDishesTonight(): readonly Pot[] {
         const view = kept.get(id);
         if (!view) return [];
         const dish = dishOfContent(view);
-        const portion = portionOfDishEaten(dish, readDish(dish, knownToDish()));
-        return [{ id, name: view.name, portion, tools: [], washedBefore: true }];
+        const read = readDish(dish, knownToDish());
+        return [
+          {
+            id,
+            name: view.name,
+            portion: portionOfDishEaten(dish, read),
+            portionOf: (eater) => portionOfDishEaten(dish, read, eater),
+            tools: [],
+            washedBefore: true,
+          },
+        ];
       }),
     // What the house knows decides what a part is.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -155,7 +155,10 @@ export function PotsTonight({ found, eaters }: PotsTonightProps) {
             {dish.name}
           </Link>{' '}
           <span className="text-sm text-soft">a dish of several parts</span>
-          <VerdictList eaters={eaters} people={eaters.map((eater) => whoCanEat(eater, dish.portion))} />
+          <VerdictList
+            eaters={eaters}
+            people={eaters.map((eater) => whoCanEat(eater, dish.portionOf?.(eater.id) ?? dish.portion))}
+          />
         </div>
       ))}
       {pots.length + dishes.length > 1 && (

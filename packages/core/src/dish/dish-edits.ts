@@ -32,6 +32,15 @@ export const partOfVersion = (dish: WrittenDish, id: string, version: string | u
   }),
 });
 
+/** A part that only some eat of; nobody named is everybody. */
+export const partOnlyFor = (dish: WrittenDish, id: string, eaters: readonly string[]): WrittenDish => ({
+  ...dish,
+  parts: dish.parts.map(({ onlyFor: before = [], ...part }) => {
+    const only = part.id === id ? eaters : before;
+    return only.length === 0 ? part : { ...part, onlyFor: only };
+  }),
+});
+
 /** The dish with how it stands now kept under a name; a version of that name is taken the place of. */
 export function withMoment(dish: WrittenDish, { id, name, keptAt }: Omit<KeptMoment, 'dish'>): WrittenDish {
   const { kept = [], ...now } = dish;

@@ -2,6 +2,7 @@ import { costOf } from '../predict/cost/cost.js';
 import { nutritionOf } from '../predict/nutrition/nutrition.js';
 import type { DishReport } from './dish.js';
 import type { ReadPart } from './dish-part.js';
+import { shareOfPart, type Sharing } from './sharing.js';
 
 /** One usual portion of a whole dish. */
 export interface DishPortion {
@@ -18,17 +19,29 @@ export interface DishPortion {
 export const layeredG = ({ layers }: Pick<DishReport, 'layers'>, part: string): number =>
   layers.reduce((all, { component, grams }) => (component === part ? all + grams : all), 0);
 
-/** Nutrition and cost of a portion, by what of each part is in the dish; water that dried is gone from its weight alone. */
-export function portionOfDish(report: DishReport, parts: readonly ReadPart[], portions: number): DishPortion {
+/**
+ * Nutrition and cost of a usual portion, by what of each part is in the dish; water that dried is gone from its weight alone.
+ * @param eater id of who eats it; absent is a portion without what only some eat of
+ */
+export function portionOfDish(
+  report: DishReport,
+  parts: readonly ReadPart[],
+  sharing: Sharing,
+  eater?: string,
+): DishPortion {
   const sum = { energyKcal: 0, fatG: 0, proteinG: 0, saltG: 0, cost: 0 };
+  let laid = 0;
   for (const { component, recipe, mix } of parts) {
     const { energyKcal, fat, protein, salt } = nutritionOf(mix);
-    const share = mix.mass > 0 ? layeredG(report, component.id) / mix.mass / portions : 0;
+    const grams = layeredG(report, component.id) * shareOfPart(sharing, component.id, eater);
+    laid += grams;
+    const share = mix.mass > 0 ? grams / mix.mass : 0;
     sum.energyKcal += energyKcal * share;
     sum.fatG += fat * share;
     sum.proteinG += protein * share;
     sum.saltG += salt * share;
     sum.cost += costOf(recipe.lines).amount * share;
   }
-  return { grams: (report.massG - report.moisture.budget.evaporatedG) / portions, ...sum };
+  const left = report.massG > 0 ? 1 - report.moisture.budget.evaporatedG / report.massG : 0;
+  return { grams: laid * left, ...sum };
 }

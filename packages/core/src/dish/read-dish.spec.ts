@@ -1,7 +1,10 @@
 import { formulaWith } from '../formula/formula.fixture.js';
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import { versionNamed } from '../household/evening/divide-base.js';
+import { partOnlyFor } from './dish-edits.js';
+import { portionOfDish } from './dish-portion.js';
 import { readDish } from './read-dish.js';
+import { shareOfPart } from './sharing.js';
 import { portionsOfDish, type WrittenDish } from './written-dish.js';
 
 const white = {
@@ -89,6 +92,45 @@ test('twice the appetites are half the portion', () => {
   const four = readDish(bake, known).portion!,
     two = readDish({ ...bake, eaters }, known).portion!;
   expect(two.energyKcal).toBeCloseTo(2 * four.energyKcal, 6);
+});
+
+const withChicken: WrittenDish = {
+  ...bake,
+  eaters: [
+    { eater: 'ann', appetite: 1.5 },
+    { eater: 'bo', appetite: 1 },
+    { eater: 'cy', appetite: 0.5 },
+  ],
+  parts: [
+    ...bake.parts,
+    { id: 'chicken', ingredient: 'chicken-cooked', grams: 300, ready: [], onlyFor: ['ann', 'cy'] },
+  ],
+  layers: [...bake.layers, { id: '4', component: 'chicken' }],
+};
+
+test('what only some eat of is in their portions alone, by appetite, and all portions are the dish', () => {
+  const { report, parts, sharing, portion, problems } = readDish(withChicken, known);
+  const of = (eater?: string) => portionOfDish(report!, parts, sharing, eater);
+  expect(problems).toEqual([]);
+  expect(of('bo')).toEqual(portion);
+  expect(of('ann').proteinG).toBeGreaterThan(portion!.proteinG + 40);
+  expect(of('ann')).toEqual(of('cy'));
+  // 300 g of chicken are shared by one and a half and half a portion.
+  expect(shareOfPart(sharing, 'chicken', 'ann') * 300).toBe(150);
+  expect([shareOfPart(sharing, 'chicken', 'bo'), shareOfPart(sharing, 'chicken')]).toEqual([0, 0]);
+  const eaten = 1.5 * of('ann').grams + of('bo').grams + 0.5 * of('cy').grams;
+  expect(eaten).toBeCloseTo(report!.massG - report!.moisture.budget.evaporatedG, 6);
+  const fat = 1.5 * of('ann').fatG + of('bo').fatG + 0.5 * of('cy').fatG;
+  const { sharing: all } = readDish(partOnlyFor(withChicken, 'chicken', []), known);
+  expect(fat).toBeCloseTo(3 * portionOfDish(report!, parts, all).fatG, 6);
+});
+
+test('what is only for people who do not eat of it is told; where nobody is named, each of them is a portion', () => {
+  const strange = readDish(partOnlyFor(withChicken, 'chicken', ['dee']), known);
+  expect(strange.problems).toMatchObject([{ field: 'parts', part: 'chicken', stops: false }]);
+  const open = readDish({ ...withChicken, eaters: [] }, known);
+  expect(open.problems).toEqual([]);
+  expect(shareOfPart(open.sharing, 'chicken', 'ann')).toBe(0.5);
 });
 
 test('what is missing is told on its field and hides nothing else', () => {

@@ -3,7 +3,8 @@ import type { LarderLookup } from '../formula/recipe-of-formula.js';
 import { type DishReport, reportOnDish } from './dish.js';
 import { partOfFormula, partOfThing, type ReadPart } from './dish-part.js';
 import { type DishPortion, portionOfDish } from './dish-portion.js';
-import { type DishLayer, type DishPart, portionsOfDish, type WrittenDish } from './written-dish.js';
+import { type Sharing, sharingOf } from './sharing.js';
+import type { DishLayer, DishPart, WrittenDish } from './written-dish.js';
 
 /** Something that is missing before a dish can be worked out, or is left out of the figures. */
 export interface DishProblem {
@@ -22,6 +23,9 @@ export interface ReadDish {
   /** Its layers of which something is known: those of the report, in their order. */
   readonly laid: readonly DishLayer[];
   readonly report: DishReport | undefined;
+  /** Who shares what of it. */
+  readonly sharing: Sharing;
+  /** A usual portion without what only some eat of. */
   readonly portion: DishPortion | undefined;
 }
 
@@ -40,7 +44,7 @@ export const formulaOfPart = (
 ): Formula | undefined =>
   id === undefined ? undefined : version === undefined ? formulaOf(id) : versionOf?.(id, version);
 
-const missing = (part: DishPart, message: string): DishProblem => ({
+const missing = (part: Pick<DishPart, 'id'>, message: string): DishProblem => ({
   field: 'parts',
   part: part.id,
   stops: false,
@@ -101,7 +105,8 @@ export function readDish(dish: WrittenDish, known: KnownToDish): ReadDish {
   const problems: DishProblem[] = read.flatMap((one) => one.problems);
   const there = new Set(parts.map(({ component }) => component.id));
   const laid = dish.layers.filter(({ component }) => there.has(component));
-  const portions = portionsOfDish(dish);
+  const sharing = sharingOf(dish),
+    { portions } = sharing;
   const stop = (field: DishProblem['field'], message: string) =>
     problems.push({ field, stops: true, message });
   if (!dish.vessel) stop('vessel', 'Choose what it is made in: without a vessel no layer has a height.');
@@ -111,8 +116,16 @@ export function readDish(dish: WrittenDish, known: KnownToDish): ReadDish {
       'layers',
       dish.parts.length === 0 ? 'Add a sauce or a thing to begin.' : 'Put at least one part into the dish.',
     );
+  for (const [part, some] of sharing.only)
+    if (some.portions === 0)
+      problems.push(
+        missing(
+          { id: part },
+          'It is only for people who do not eat of this dish: tick them below, or leave it to everybody.',
+        ),
+      );
   if (!dish.vessel || !(portions > 0) || laid.length === 0)
-    return { parts, problems, laid, report: undefined, portion: undefined };
+    return { parts, problems, laid, sharing, report: undefined, portion: undefined };
   const report = reportOnDish({
     vessel: dish.vessel,
     components: parts.map(({ component }) => component),
@@ -121,5 +134,5 @@ export function readDish(dish: WrittenDish, known: KnownToDish): ReadDish {
     restMin: dish.restMin,
     fromC: dish.fromC,
   });
-  return { parts, problems, laid, report, portion: portionOfDish(report, parts, portions) };
+  return { parts, problems, laid, sharing, report, portion: portionOfDish(report, parts, sharing) };
 }

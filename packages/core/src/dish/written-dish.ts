@@ -16,6 +16,8 @@ export interface DishPart {
   readonly grams?: number;
   /** What is done to a thing before it goes in. */
   readonly ready: Method;
+  /** Ids of those who alone eat of it; absent is everybody who eats of the dish. */
+  readonly onlyFor?: readonly string[];
 }
 
 /** A layer as it is written, with a name of its own: the same part may lie in several. */

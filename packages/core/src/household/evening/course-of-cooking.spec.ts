@@ -2,7 +2,7 @@ import type { AllergenId } from '../../allergen/allergen.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import type { Eater } from '../eater.js';
 import { portionOfLines } from '../portion/portion-of-lines.js';
-import { contactsOf, judgePots, type Pot, strictestFirst } from './course-of-cooking.js';
+import { contactsOf, judgeEvening, judgePots, type Pot, strictestFirst } from './course-of-cooking.js';
 
 const pot = (id: string, ids: readonly string[], more: Partial<Pot> = {}): Pot => ({
   id,
@@ -97,4 +97,21 @@ test('the spoon is washed though the fat beside it cannot be: one way fewer', ()
     ['nuts', false],
     ['cheese', false],
   ]);
+});
+
+test('each is judged by what they get of a pot, and by what touches it', () => {
+  const whole = pot('bake', ['rice-dry', 'cashew']),
+    plain = pot('bake', ['rice-dry']).portion;
+  const nuts = { by: 'vessel', from: 'Cashew', lines: pot('nuts', ['cashew']).portion.lines };
+  const shared: Pot = {
+    ...whole,
+    portionOf: (eater) =>
+      eater === 'wheat' ? plain : eater === 'tree-nut' ? { ...plain, contacts: [nuts] } : whole.portion,
+  };
+  const eaters = [allergic('wheat'), allergic('tree-nut'), { ...allergic('tree-nut'), id: 'eats it' }];
+  for (const verdicts of [judgePots([shared], eaters)[0]!.people, judgeEvening([shared], eaters)]) {
+    expect(verdicts.map(({ verdict }) => verdict)).toEqual(['fits', 'does-not', 'does-not']);
+    expect(verdicts[1]!.findings[0]!.reason).toContain('by the vessel used for Cashew');
+    expect(verdicts[2]!.findings[0]!.reason).not.toContain('vessel');
+  }
 });

@@ -13,6 +13,8 @@ export interface Pot {
   readonly id: string;
   readonly name: string;
   readonly portion: Portion;
+  /** What one person gets of it, where not all get the same; absent is the portion. */
+  readonly portionOf?: (eater: string) => Portion;
   readonly tools: readonly Tool[];
   /** The tools are washed before it; frying fat cannot be washed. */
   readonly washedBefore: boolean;
@@ -42,29 +44,27 @@ export function contactsOf(pots: readonly Pot[], at: number): readonly Contact[]
   });
 }
 
-const touched = (pots: readonly Pot[], at: number): Portion => ({
-  ...(pots[at]?.portion ?? { lines: [] }),
-  contacts: contactsOf(pots, at),
-});
+/** What a person gets of a pot, with what it met on its way. @param eater absent where all get the same */
+function touched(pots: readonly Pot[], at: number, eater?: Eater): Portion {
+  const pot = pots[at];
+  const portion = (eater && pot?.portionOf?.(eater.id)) ?? pot?.portion ?? { lines: [] };
+  return { ...portion, contacts: [...(portion.contacts ?? []), ...contactsOf(pots, at)] };
+}
 
 /** Who can eat which pot, given the order of work and what is shared. */
 export const judgePots = (pots: readonly Pot[], eaters: readonly Eater[]): readonly PotVerdict[] =>
-  pots.map(({ id }, at) => {
-    const portion = touched(pots, at);
-    return {
-      pot: id,
-      contacts: portion.contacts ?? [],
-      people: eaters.map((eater) => whoCanEat(eater, portion)),
-    };
-  });
+  pots.map(({ id }, at) => ({
+    pot: id,
+    contacts: contactsOf(pots, at),
+    people: eaters.map((eater) => whoCanEat(eater, touched(pots, at, eater))),
+  }));
 
 /** Who can eat all of it: a portion of every pot, so that salt and what burns add up over the evening. */
 export function judgeEvening(pots: readonly Pot[], eaters: readonly Eater[]): readonly EaterVerdict[] {
-  const meal = mealOf(
-    pots.map(({ id, name }, at) => asOneLine(id, name, touched(pots, at))),
-    'beside',
-  );
-  return eaters.map((eater) => whoCanEat(eater, meal));
+  return eaters.map((eater) => {
+    const parts = pots.map(({ id, name }, at) => asOneLine(id, name, touched(pots, at, eater)));
+    return whoCanEat(eater, mealOf(parts, 'beside'));
+  });
 }
 
 /** How many certain conflicts, and then how many questions, a pot's own lines hold for these people. */
