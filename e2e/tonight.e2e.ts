@@ -34,7 +34,7 @@ async function ownHousehold(page: Page, formulas: readonly string[], more: objec
   return sent;
 }
 
-const stove = (name: string) => ({
+const stove = (name: string, minutes = 6) => ({
   name,
   family: 'pouring-sauce',
   lines: [
@@ -44,7 +44,7 @@ const stove = (name: string) => ({
   method: [
     { kind: 'put-in', lines: ['drink', 'flour'] },
     { kind: 'blend', seconds: 60 },
-    { kind: 'heat', temperatureC: 92, minutes: 6 },
+    { kind: 'heat', temperatureC: 92, minutes },
   ],
 });
 const soaked = (name: string) => ({
@@ -200,6 +200,34 @@ test('without a server what is said while cooking stays here and is told; it is 
   const kept = (await (await page.request.get('/api/household/cooking')).json()) as { begun: object };
   expect(Object.keys(kept.begun)).toHaveLength(1);
   await page.request.delete(`/api/formulas/${id}`);
+});
+
+test('two long sauces on one burner: one press makes one of them the day before, and tonight it is only warmed', async ({
+  page,
+}) => {
+  await page.clock.install({ time: on(26, 10) });
+  const ids = [
+    await made(page, stove('Long white sauce', 45)),
+    await made(page, stove('Long brown sauce', 45)),
+  ];
+  const sent = await ownHousehold(page, ids, { burners: 1, keepWarmMin: 15 });
+  await page.goto('/plan');
+  const alert = page.getByRole('alert').filter({ hasText: 'cannot be done' });
+  await alert.getByRole('button', { name: /^Make Long white sauce the day before/ }).press('Enter');
+  const before = page.getByRole('region', { name: 'Long before' }).getByRole('listitem');
+  await expect(before.filter({ hasText: '92 °C, 45 min' })).toContainText(
+    /the day before.*Long white sauce/s,
+  );
+  await expect(row(page, '60 °C, 10 min')).toContainText('Long white sauce');
+  await expect(alert).toBeHidden();
+  expect(sent.tonight.pots).toMatchObject([{ formula: ids[0], dayBefore: true }, { formula: ids[1] }]);
+  const pressed = page.getByRole('button', { name: 'Long white sauce is made the day before' });
+  await expect(pressed).toHaveAttribute('aria-pressed', 'true');
+  await page.reload();
+  await expect(pressed).toHaveAttribute('aria-pressed', 'true');
+  await pressed.press('Enter');
+  await expect(alert).toBeVisible();
+  for (const id of ids) await page.request.delete(`/api/formulas/${id}`);
 });
 
 test('what has to be bought is bought while the shop is open, before what needs it', async ({ page }) => {

@@ -158,6 +158,11 @@ export class PotTonight {
 
   @IsEatenAt() serveAt?: number;
   @IsMadeBy() cook?: string;
+
+  /** It is made the day before, kept in the fridge, and only warmed tonight; left out, it is made tonight. */
+  @MayBeAbsent()
+  @IsBoolean({ message: 'Whether it is made the day before must be true or false.' })
+  dayBefore?: boolean;
 }
 
 /** A dish that is cooked tonight. */

@@ -11,9 +11,9 @@ export interface ScheduleResponse {
   }[];
   /** Tasks that cannot be had together, with the reason. */
   readonly collides: readonly { readonly tasks: readonly string[]; readonly why: string }[];
-  /** The smallest things that would help: one more of a machine, one more cook, something that stands longer, a task that is not pinned, serving so many min later. */
+  /** The smallest things that would help: one more of a machine, one more cook, something that stands longer, something made long before (the day before), a task that is not pinned, serving so many min later. */
   readonly helps: readonly {
-    readonly kind: 'machine' | 'cook' | 'stand' | 'unpin' | 'later';
+    readonly kind: 'machine' | 'cook' | 'stand' | 'before' | 'unpin' | 'later';
     readonly what: string;
     readonly minutes?: number;
   }[];

@@ -310,6 +310,7 @@ export type { DishComponent } from './dish/component.js';
 export { type LayeredDish, type DishReport, reportOnDish } from './dish/dish.js';
 export { partOfRecipe, partOfThing, type ReadPart } from './dish/dish-part.js';
 export { type DishPortion, layeredG, portionOfDish } from './dish/dish-portion.js';
+export { keepingOfFormula, keepsOvernight } from './evening/made-before.js';
 export { shareOfPart, type Sharing, sharingOf } from './dish/sharing.js';
 export {
   amountOfLayer,

@@ -102,6 +102,11 @@ test('one burner too few is told with what collides, and what would help', async
     serveAt: SERVE,
   };
   expect((await plan(tight)).helps).toContainEqual({ kind: 'machine', what: 'burner' });
+  const long = tight.tasks.map((one) => ({ ...one, minutes: 50 }));
+  const { helps } = await plan({ ...tight, tasks: long });
+  // Half an hour of standing is not enough; made long before, it is.
+  expect(helps.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['machine', 'before']));
+  expect(helps.map(({ kind }) => kind)).not.toContain('stand');
 });
 
 test('bad input is told on its field', async () => {

@@ -41,13 +41,16 @@ export interface PotTonightPlanned {
   readonly washedBefore?: boolean;
   /** The cook who makes it, where that was said. */
   readonly cook?: string;
+  /** It is made the day before, and only warmed tonight. */
+  readonly dayBefore?: boolean;
   /** min of the day at which it is eaten, where that is not with everything else. */
   readonly serveAt?: number;
 }
 
-const said = ({ serveAt, cook }: Pick<PotTonight, 'serveAt' | 'cook'>) => ({
+const said = ({ serveAt, cook, dayBefore }: Pick<PotTonight, 'serveAt' | 'cook' | 'dayBefore'>) => ({
   ...(serveAt === undefined ? {} : { serveAt }),
   ...(cook === undefined ? {} : { cook }),
+  ...(dayBefore ? { dayBefore } : {}),
 });
 
 export const potsOf = (
@@ -116,8 +119,8 @@ export function eveningFor(
   return eveningTonight(
     {
       pots: cooked.flatMap((one) => {
-        const { formula, tools = [], washedBefore = false } = one;
-        return formula ? [{ ...eaten(one), formula, tools, washedBefore }] : [];
+        const { formula, tools = [], washedBefore = false, dayBefore = false } = one;
+        return formula ? [{ ...eaten(one), formula, tools, washedBefore, dayBefore }] : [];
       }),
       dishes: cooked.flatMap((one) => (one.dish ? [{ ...eaten(one), dish: one.dish }] : [])),
     },

@@ -1,4 +1,11 @@
-import type { FormulaTask, Help, ScheduleOutcome } from '@alterum/core';
+import {
+  type FormulaTask,
+  type Help,
+  keepingOfFormula,
+  keepsOvernight,
+  type ScheduleOutcome,
+} from '@alterum/core';
+import { findIngredient } from '../household/house-larder';
 import { useHousehold } from '../household/household-store';
 import { Button } from '../ui/button';
 import { cookingDoes } from './cooking-store';
@@ -20,7 +27,19 @@ interface ImpossibleProps {
 /** What stands in the way of an evening, in words, and what would help, each one press away. */
 export function Impossible({ outcome, tasks, pots, day }: ImpossibleProps) {
   const evening = useHousehold((household) => household.evening),
-    eatAt = useHousehold((household) => household.eatAt);
+    eatAt = useHousehold((household) => household.eatAt),
+    chosen = useHousehold((household) => household.pots),
+    cook = useHousehold((household) => household.cook);
+  const potOf = (task: string) => pots.find(({ id }) => id === tasks.find((one) => one.id === task)?.pot);
+  /** What is a sauce of its own and is kept so long can be made the day before. */
+  const canBeMadeBefore = (task: string): boolean => {
+    const pot = potOf(task);
+    return (
+      pot?.formula !== undefined &&
+      !pot.dayBefore &&
+      keepsOvernight(keepingOfFormula(pot.formula, findIngredient))
+    );
+  };
   const named = (why: string) =>
     why.replace(/“([^”]+)”/g, (whole, id: string) => {
       const task = tasks.find((one) => one.id === id),
@@ -39,6 +58,13 @@ export function Impossible({ outcome, tasks, pots, day }: ImpossibleProps) {
       const serveAt = evening.serveAt + help.minutes;
       return [`On the table at ${clockText(DAY + serveAt)}`, () => eatAt({ ...evening, serveAt })];
     }
+    if (help.kind === 'before') {
+      const pot = potOf(help.what)!;
+      return [
+        `Make ${pot.name} the day before`,
+        () => cook(chosen.map((one) => (one.formula === pot.id ? { ...one, dayBefore: true } : one))),
+      ];
+    }
     if (help.kind === 'stand') {
       const keepWarmMin = Math.min(LONGEST, evening.keepWarmMin + LONGER);
       return [`Hot things may stand ${keepWarmMin} min`, () => eatAt({ ...evening, keepWarmMin })];
@@ -49,7 +75,11 @@ export function Impossible({ outcome, tasks, pots, day }: ImpossibleProps) {
     return [`One more ${help.what}`, () => eatAt({ ...evening, [machine]: evening[machine] + 1 })];
   };
   // Serving past midnight is another evening.
-  const helps = outcome.helps.filter((help) => help.kind !== 'later' || evening.serveAt + help.minutes < DAY);
+  const helps = outcome.helps.filter((help) =>
+    help.kind === 'later'
+      ? evening.serveAt + help.minutes < DAY
+      : help.kind !== 'before' || canBeMadeBefore(help.what),
+  );
   const presses = new Map(helps.map(press));
   return (
     <section role="alert" className="plate mt-3 p-4">

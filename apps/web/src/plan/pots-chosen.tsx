@@ -1,6 +1,9 @@
-import { X } from 'lucide-react';
-import { Link } from 'react-router';
 import type { DishSummary } from '@alterum/contract';
+import { type Formula, keepingOfFormula, keepsOvernight } from '@alterum/core';
+import { Refrigerator, X } from 'lucide-react';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { findIngredient } from '../household/house-larder';
 import { useHousehold } from '../household/household-store';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number-field';
@@ -15,20 +18,54 @@ import { changeTonight } from './tonight-undo';
 /** Nobody in particular makes it. */
 const NONE = '';
 
-type Said = { readonly serveAt?: number; readonly cook?: string };
+type Said = { readonly serveAt?: number; readonly cook?: string; readonly dayBefore?: boolean };
 
 /** With what was said of it now; what is undefined is left out. */
 const withSaid = <T extends Said>(
-  { serveAt, cook, ...one }: T,
-  next: { readonly serveAt?: number | undefined; readonly cook?: string | undefined },
+  { serveAt, cook, dayBefore, ...one }: T,
+  next: { readonly [K in keyof Said]?: Said[K] | undefined },
 ) => {
-  const said = { serveAt, cook, ...next };
+  const said = { serveAt, cook, dayBefore, ...next };
   return {
     ...one,
     ...(said.serveAt === undefined ? {} : { serveAt: said.serveAt }),
     ...(said.cook === undefined ? {} : { cook: said.cook }),
+    ...(said.dayBefore ? { dayBefore: true } : {}),
   };
 };
+
+/** A pot can be made the day before and warmed tonight, where its kind is kept so long. */
+function MadeBefore({
+  pot: { name, dayBefore = false },
+  formula,
+  say,
+}: {
+  readonly pot: PotTonightPlanned;
+  readonly formula: Formula;
+  readonly say: (dayBefore: boolean) => void;
+}) {
+  const keeps = useMemo(() => keepingOfFormula(formula, findIngredient), [formula]);
+  return (
+    <>
+      <button
+        type="button"
+        aria-pressed={dayBefore}
+        aria-label={`${name} is made the day before`}
+        title="Made the day before"
+        onClick={() => say(!dayBefore)}
+        className="tap-coarse flex h-8 items-center gap-1 rounded-md px-1.5 text-sm text-soft hover:bg-dip aria-pressed:bg-dip aria-pressed:text-ink"
+      >
+        <Refrigerator size={16} aria-hidden />
+        {dayBefore && 'made the day before'}
+      </button>
+      {dayBefore && !keepsOvernight(keeps) && (
+        <span role="status" className="text-sm font-normal text-ask">
+          usually kept less than a day
+        </span>
+      )}
+    </>
+  );
+}
 
 function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: number }) {
   const { pots, dishes, cook, cookDishes, evening } = useHousehold();
@@ -83,6 +120,7 @@ function Chosen({ pot, at }: { readonly pot: PotTonightPlanned; readonly at: num
           className="tap-coarse h-8 max-w-36 px-1 text-sm pointer-coarse:text-base"
         />
       )}
+      {pot.formula && <MadeBefore pot={pot} formula={pot.formula} say={(dayBefore) => say({ dayBefore })} />}
       <button
         type="button"
         aria-label={`Not tonight: ${name}`}

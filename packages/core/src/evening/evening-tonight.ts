@@ -2,6 +2,7 @@ import type { KnownToDish } from '../dish/read-dish.js';
 import type { WrittenDish } from '../dish/written-dish.js';
 import type { Formula } from '../formula/formula.js';
 import type { Evening, Span } from '../plan/task.js';
+import { onTheDayBefore, servedFromFridge } from './made-before.js';
 import { SHOP, type ShopTonight, withShopping } from './shopping.js';
 import { tasksOfDish } from './tasks-of-dish.js';
 import { type FormulaTask, tasksOfFormula } from './tasks-of-formula.js';
@@ -42,7 +43,12 @@ interface Eaten {
   readonly serveAt?: number;
 }
 /** A pot, in the order of work. */
-export type EveningPot = Eaten & SharesTools & { readonly formula: Formula };
+export type EveningPot = Eaten &
+  SharesTools & {
+    readonly formula: Formula;
+    /** It is made the day before, and only warmed tonight. */
+    readonly dayBefore?: boolean;
+  };
 export type EveningDish = Eaten & { readonly dish: WrittenDish };
 
 /** What is cooked: sauces by themselves, and dishes of several parts. */
@@ -93,12 +99,11 @@ export function eveningTonight(
   const times = [...pots, ...dishes].map(({ serveAt = usually }) => serveAt),
     serveAt = times.length > 0 ? Math.max(...times) : usually;
   const made = withWashes(pots, [
-    ...pots.flatMap(({ id, formula, serveAt: at = usually }) =>
-      readyBy(
-        tasksOfFormula(id, formula, known.larder, { keepWarmMin, formulaOf: known.formulaOf }),
-        serveAt - at,
-      ),
-    ),
+    ...pots.flatMap(({ id, formula, dayBefore = false, serveAt: at = usually }) => {
+      const served = dayBefore ? servedFromFridge(formula) : formula,
+        work = tasksOfFormula(id, served, known.larder, { keepWarmMin, formulaOf: known.formulaOf });
+      return readyBy(dayBefore ? onTheDayBefore(work, at) : work, serveAt - at);
+    }),
     ...dishes.flatMap(({ id, dish, serveAt: at = usually }) =>
       readyBy(tasksOfDish(id, dish, known, keepWarmMin), serveAt - at),
     ),

@@ -28,6 +28,8 @@ export const planning = {
   servedColdMin: 2880,
   /** min of chilling that a sauce out of the fridge has at least; min to warm one up again. @source kitchen physics 14 */
   chillMin: 180, reheatMin: 10,
+  /** min after the usual time of eating by which something is made that is made the day before; min that it then lies in the fridge at least. @source assumed: somebody is in the kitchen anyway; the night */
+  madeBeforeLate: 120, overnight: 240,
   /** min in which a thing without a row is soft at the boil. @source kitchen physics 13: roots in pieces of 2 cm */
   softMin: 20,
   /** min to put in, cut and such where nothing is said. */

@@ -4,9 +4,9 @@ import { LONGER, REPLAN } from './plan.params.js';
 import { isPossible } from './is-possible.js';
 import type { Evening, PlanTask } from './task.js';
 
-/** The smallest thing that would make an evening possible. */
+/** The smallest thing that would make an evening possible: `before` is a task whose product would have to be made long before, on the day before at best. */
 export type Help =
-  | { readonly kind: 'machine' | 'cook' | 'stand' | 'unpin'; readonly what: string }
+  | { readonly kind: 'machine' | 'cook' | 'stand' | 'before' | 'unpin'; readonly what: string }
   /** Everything is on the table so many min later. */
   | { readonly kind: 'later'; readonly what: 'serving'; readonly minutes: number };
 
@@ -30,6 +30,17 @@ export function helpsOf(evening: Evening, collision: Collision): readonly Help[]
       ? [{ kind: 'stand', what: id }]
       : [],
   );
+  const enough = new Set(stand.map(({ what }) => what)),
+    wanted = new Set(tasks.flatMap((one) => (collision.tasks.includes(one.id) ? (one.machine ?? []) : [])));
+  const inTheWay = ({ id, machine = '' }: PlanTask) => collision.tasks.includes(id) || wanted.has(machine);
+  const before = tasks.flatMap((task): readonly Help[] =>
+    task.mayStand !== undefined &&
+    inTheWay(task) &&
+    !enough.has(task.id) &&
+    possible({ tasks: madeLongBefore(tasks, task.id) })
+      ? [{ kind: 'before', what: task.id }]
+      : [],
+  );
   const unpin = tasks.flatMap(({ id, pinned }): readonly Help[] => {
     const freed = tasks.map((task) => (task.id === id ? unpinned(task) : task));
     return pinned && possible({ tasks: freed }) ? [{ kind: 'unpin', what: id }] : [];
@@ -40,8 +51,20 @@ export function helpsOf(evening: Evening, collision: Collision): readonly Help[]
     ? leastDelay(REPLAN.step, (min) => possible({ serveAt: evening.serveAt + min }))
     : undefined;
   const later: readonly Help[] = minutes === undefined ? [] : [{ kind: 'later', what: 'serving', minutes }];
-  return [...unpin, ...machine, ...cook, ...stand, ...later];
+  return [...unpin, ...machine, ...cook, ...stand, ...before, ...later];
 }
+
+/** The tasks where what one of them makes stands as long as it has to. */
+const madeLongBefore = (tasks: readonly PlanTask[], what: string): readonly PlanTask[] =>
+  tasks.map(({ mayStand, after, ...task }) => ({
+    ...task,
+    ...(task.id === what || mayStand === undefined ? {} : { mayStand }),
+    after: after.map(({ id, least, most }) => ({
+      id,
+      least,
+      ...(id === what || most === undefined ? {} : { most }),
+    })),
+  }));
 
 /** The task as it is when nobody puts it to a time. */
 function unpinned({ starts: _, pinned: __, ...task }: PlanTask): PlanTask {
