@@ -91,7 +91,7 @@ test('a line that could not be computed is asked about by its name, and its salt
   expect(lines.map(({ named, gramsPerPortion }) => [named, gramsPerPortion !== undefined])).toEqual([
     ['Oat drink, unsweetened', true],
     ['Cashew nuts', true],
-    ['Salt', false],
+    ['Salt, fine', false],
     ['Put away sauce', false],
   ]);
   expect(salt!.partly).toBe(true);
