@@ -2,7 +2,9 @@ import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { celsius, grams } from '../../quantity/quantity.js';
 import { uncooked } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
-import { equivalentUmami, sucroseEquivalents } from './taste.js';
+import { SOUR_HALF_PH } from '../acidity/acid.params.js';
+import { potAt } from '../pot-at.js';
+import { equivalentUmami, sucroseEquivalents, tasteOf } from './taste.js';
 
 const none = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
 
@@ -14,6 +16,55 @@ test('glutamate alone is itself; mushrooms alone are silent', () => {
 test('together they are far more than their sum (Yamaguchi)', () => {
   expect(equivalentUmami({ ...none, glutamate: 0.1, imp: 0.1 })).toBeCloseTo(0.1 + 1218 * 0.01, 6);
   expect(equivalentUmami({ ...none, glutamate: 0.1, gmp: 0.1 })).toBeCloseTo(0.1 + 1218 * 0.1 * 0.23, 6);
+});
+
+test('every one of the savory compounds counts by its weight', () => {
+  const all = { glutamate: 0.1, aspartate: 0.2, imp: 0.01, gmp: 0.02, amp: 0.05 };
+  const amino = 0.1 + 0.2 * 0.077;
+  expect(equivalentUmami(all)).toBeCloseTo(amino + 1218 * amino * (0.01 + 0.02 * 2.3 + 0.05 * 0.18), 9);
+});
+
+test('acid is sour by what of it can be titrated, in mEq a kg, and less where the pot is less acid', () => {
+  const pot = (lemon: number, water: number) => {
+    const line = (id: string, mass: number) => ({
+      ingredient: ingredientById(id)!,
+      mass: grams(mass),
+      preparation: 'as-is' as const,
+      stage: 'start' as const,
+    });
+    const recipe = {
+      lines: [line('lemon-juice', lemon), line('water', water)],
+      process: uncooked,
+      serving: { temperatureC: celsius(20), storage: 'cool' as const, days: 0 },
+    };
+    return { sour: tasteOf(potAt(recipe).mix).sour, pH: potAt(recipe).mix.pH };
+  };
+  const neat = pot(100, 0),
+    tenth = pot(10, 90);
+  // Lemon juice holds some 5 to 6 % of citric acid: 0.26 to 0.31 mol a kg, three acid groups each.
+  expect(neat.sour).toBeGreaterThan(600);
+  expect(neat.sour).toBeLessThan(950);
+  expect(tenth.sour / neat.sour).toBeGreaterThan(0.09);
+  expect(tenth.sour / neat.sour).toBeLessThan(0.1);
+  expect(pot(0, 100).sour).toBeLessThan(1);
+  // By the pH alone: half of it is tasted where half of it would be.
+  const mix = {
+    ...potAt({
+      lines: [
+        {
+          ingredient: ingredientById('lemon-juice')!,
+          mass: grams(100),
+          preparation: 'as-is',
+          stage: 'start',
+        },
+      ],
+      process: uncooked,
+      serving: { temperatureC: celsius(20), storage: 'cool', days: 0 },
+    }).mix,
+  };
+  const at = (pH: number) => tasteOf({ ...mix, pH }).sour;
+  expect(at(SOUR_HALF_PH) / at(-20)).toBeCloseTo(0.5, 9);
+  expect(at(SOUR_HALF_PH + 1) / at(-20)).toBeCloseTo(1 / 11, 9);
 });
 
 const share = (
