@@ -102,35 +102,48 @@ const BELOW = 0.85;
 /** min in which the surface has been open so far, and how far a crust slows it. */
 const crust = (openMin: number): number => Math.exp(-Math.max(0, openMin - p.crustFrom) / p.crustMin);
 
-/** Water of a dish through oven and rest, in equal steps: none is lost that is not told. */
-export function bakedWater(stack: Stack, by: MoistureFactors = asTheTablesSay): WaterBudget {
-  const { layers, components, areaDm2, fromC, oven, restMin } = stack;
+/** What the layers of a dish bring, by layer: g of water that can run and that is let go in the heat, what can be drunk, and what a layer holds. */
+interface Brought {
+  readonly of: readonly (DishComponent | undefined)[];
+  readonly inReach: readonly number[];
+  readonly lets: readonly number[];
+  readonly most: readonly number[];
+  readonly holds: readonly number[];
+}
+
+function broughtBy({ layers, components, areaDm2 }: Stack, by: MoistureFactors): Brought {
   const of = layers.map(({ component }) => components.get(component));
-  const inReach = layers.map(({ grams }, i) => {
-    const { water = 0, reach = 0, reachCv = 0 } = of[i] ?? {};
-    return grams * water * Math.min(1, reach * (1 + (by.reach - 1) * Math.sign(reachCv)));
-  });
-  const lets = layers.map(({ grams }, i) => {
-    const { water = 0, gives } = of[i] ?? {};
-    return Math.min(grams * (gives?.share ?? 0) * by.gives, grams * water);
-  });
-  const most = layers.map(({ grams }, i) => grams * (of[i]?.drinks?.most ?? 0) * by.drinks);
-  const holds = layers.map(({ mm }) => areaDm2 * (p.holds + p.holdsPerMm * mm));
-  const film = of.at(-1)?.film ? p.underFilm : 1;
-  const state: State = {
-    free: [...inReach],
-    drunk: layers.map(() => 0),
-    released: 0,
-    drunkAll: 0,
-    evaporated: 0,
-    bound: 0,
+  return {
+    of,
+    inReach: layers.map(({ grams }, i) => {
+      const { water = 0, reach = 0, reachCv = 0 } = of[i] ?? {};
+      return grams * water * Math.min(1, reach * (1 + (by.reach - 1) * Math.sign(reachCv)));
+    }),
+    lets: layers.map(({ grams }, i) => {
+      const { water = 0, gives } = of[i] ?? {};
+      return Math.min(grams * (gives?.share ?? 0) * by.gives, grams * water);
+    }),
+    most: layers.map(({ grams }, i) => grams * (of[i]?.drinks?.most ?? 0) * by.drinks),
+    holds: layers.map(({ mm }) => areaDm2 * (p.holds + p.holdsPerMm * mm)),
   };
-  const lag = lagFrom(p.releaseLag, p.releaseLagPerC, fromC),
+}
+
+/** How much of what is let go in the heat is out after so many min at the pace of the oven. */
+type OutAt = (cooked: number) => number;
+
+/** The dish through the oven and the rest after it. @returns min that it has cooked at the pace of the oven */
+function bake(
+  { areaDm2, fromC, oven, restMin }: Stack,
+  { of, lets, most, holds }: Brought,
+  state: State,
+  outAt: OutAt,
+  by: MoistureFactors,
+): number {
+  const film = of.at(-1)?.film ? p.underFilm : 1,
     dryLag = lagFrom(p.dryLag, p.dryLagPerC, fromC);
   let cooked = 0,
     open = 0,
     warm = 0;
-  const outAt = (min: number) => 1 - Math.exp(-Math.max(0, min - lag) / p.releaseMin);
   const step = (minutes: number, pace: number) => {
     const before = cooked;
     cooked += minutes * pace;
@@ -163,30 +176,59 @@ export function bakedWater(stack: Stack, by: MoistureFactors = asTheTablesSay): 
     }
   }
   rest(state, restMin, step);
-  const freeG = state.free.reduce((all, g) => all + g, 0);
-  const native = inReach.reduce((all, g) => all + g, 0),
-    thin = state.released / Math.max(native + state.released, 1e-9);
+  return cooked;
+}
+
+/** g that are felt as wet: what runs, and where hardly anything does, what is held. */
+function feltOf(
+  { layers, areaDm2 }: Stack,
+  { of, inReach, lets }: Brought,
+  { free, released }: State,
+  out: number,
+  wetLayers: number,
+): number {
+  const freeG = free.reduce((all, g) => all + g, 0),
+    native = inReach.reduce((all, g) => all + g, 0),
+    thin = released / Math.max(native + released, 1e-9);
   const runs = inReach.reduce((all, g, i) => all + g * (of[i]?.runs ?? 1), 0) / Math.max(native, 1e-9);
   const held = layers.reduce((all, { grams }, i) => {
     const { water = 0, spread = false, drinks } = of[i] ?? {};
-    const kept = grams * water - inReach[i]! - lets[i]! * outAt(cooked);
+    const kept = grams * water - inReach[i]! - lets[i]! * out;
     return all + (drinks ? 0 : kept * (spread ? running.creamy : running.juicy));
   }, 0);
-  const wants = most.reduce((all, g) => all + g, 0);
-  const heightMm = layers.reduce((all, { mm }) => all + mm, 0);
+  // What is held keeps a dish from being dry; where water runs it adds nothing to that.
+  const runsG = freeG * (thin + (1 - thin) * runs);
+  return runsG + held * Math.exp(-runsG / (AIMED_AT * areaDm2 * wetLayers));
+}
+
+/** Water of a dish through oven and rest, in equal steps: none is lost that is not told. */
+export function bakedWater(stack: Stack, by: MoistureFactors = asTheTablesSay): WaterBudget {
+  const { layers, fromC } = stack;
+  const brought = broughtBy(stack, by),
+    { inReach, lets, most } = brought;
+  const state: State = {
+    free: [...inReach],
+    drunk: layers.map(() => 0),
+    released: 0,
+    drunkAll: 0,
+    evaporated: 0,
+    bound: 0,
+  };
+  const lag = lagFrom(p.releaseLag, p.releaseLagPerC, fromC);
+  const outAt: OutAt = (min) => 1 - Math.exp(-Math.max(0, min - lag) / p.releaseMin);
+  const cooked = bake(stack, brought, state, outAt, by);
+  const wants = most.reduce((all, g) => all + g, 0),
+    heightMm = layers.reduce((all, { mm }) => all + mm, 0);
   const wet = layers.filter((_, i) => inReach[i]! + lets[i]! > 0).length,
     wetLayers = Math.max(wet, heightMm / LAYER_MM, 1);
-  // What is held keeps a dish from being dry; where water runs it adds nothing to that.
-  const runsG = freeG * (thin + (1 - thin) * runs),
-    felt = runsG + held * Math.exp(-runsG / (AIMED_AT * areaDm2 * wetLayers));
   return {
-    reachableG: native,
-    feltG: felt,
+    reachableG: inReach.reduce((all, g) => all + g, 0),
+    feltG: feltOf(stack, brought, state, outAt(cooked), wetLayers),
     releasedG: state.released,
     drunkG: state.drunkAll,
     evaporatedG: state.evaporated,
     boundG: state.bound,
-    freeG,
+    freeG: state.free.reduce((all, g) => all + g, 0),
     freeByLayer: state.free,
     filled: wants > 0 ? state.drunkAll / wants : 1,
     wetLayers,

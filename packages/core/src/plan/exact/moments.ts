@@ -1,4 +1,4 @@
-import { networkOf } from '../network.js';
+import { type Network, networkOf } from '../network.js';
 import { dueAt, type Evening } from '../task.js';
 import { beforeLongWaits } from '../worth.js';
 import { TimeNetwork } from './time-network.js';
@@ -32,69 +32,82 @@ export interface Moments {
 /** The moment at which a task begins, by its place. */
 export const startOf = (task: number): number => task + 1;
 
+/** What stands, with moments of its own for what several things follow. @param size moments that there are already */
+function standingOf(
+  { tasks }: Evening,
+  followers: Network['followers'],
+  size: number,
+): readonly StandsUntil[] {
+  let next = size;
+  return tasks.flatMap(({ mayStand }, task) => {
+    if (mayStand === undefined) return [];
+    const after = followers[task]!.map(({ by }) => by);
+    const until = after.length > 1 ? next++ : after.length === 1 ? startOf(after[0]!) : ZERO;
+    return [{ task, followers: after, until }];
+  });
+}
+
 /** The moments of an evening, bound by everything but cooks, machines and hours; without a network where that contradicts itself. */
 export function momentsOf(evening: Evening): {
   readonly moments: Moments;
   readonly network: TimeNetwork | undefined;
 } {
   const { tasks, serveAt } = evening,
-    { lengths, due, followers } = networkOf(evening),
+    written = networkOf(evening),
+    { lengths, due } = written,
     away = beforeLongWaits(evening);
-  const first = tasks.length + 1;
-  let size = first + 1;
-  const standing: StandsUntil[] = [],
-    untils: { readonly moment: number; readonly task: number }[] = [];
-  let fixed = serveAt;
-  tasks.forEach(({ mayStand }, i) => {
-    if (mayStand === undefined) return;
-    const after = followers[i]!;
-    fixed -= STANDING_FIRST * lengths[i]!;
-    if (after.length === 0) fixed += STANDING_FIRST * due[i]!;
-    const only = after.length === 1 ? startOf(after[0]!.by) : ZERO;
-    if (after.length > 1) untils.push({ moment: size, task: i });
-    standing.push({
-      task: i,
-      followers: after.map(({ by }) => by),
-      until: after.length > 1 ? size++ : only,
-    });
-  });
+  const first = tasks.length + 1,
+    standing = standingOf(evening, written.followers, first + 1);
+  const size = 1 + standing.reduce((most, { until }) => Math.max(most, until), first);
   const weights = Array.from({ length: size }, () => 0);
   weights[first] = -1;
   weights[ZERO] = 1;
+  let fixed = serveAt;
   for (const { task, until } of standing) {
     weights[startOf(task)]! -= STANDING_FIRST;
     weights[until]! += STANDING_FIRST;
+    fixed += STANDING_FIRST * ((until === ZERO ? due[task]! : 0) - lengths[task]!);
   }
   const counted = tasks.flatMap((_, i) => (away.has(i) ? [] : [i]));
   const moments = { evening, lengths, first, counted, standing, weights, fixed };
-  const network = TimeNetwork.of(size);
-  const from = evening.from ?? 0;
+  return { moments, network: boundBy(moments, written) };
+}
+
+/** Everything that binds the moments: lags, when each thing is due or may begin, how long it may stand. */
+function boundBy(moments: Moments, { tasks, lengths, due, followers }: Network): TimeNetwork | undefined {
+  const { evening, first, counted, standing, weights } = moments,
+    network = TimeNetwork.of(weights.length),
+    from = evening.from ?? 0;
   const bound = (a: number, b: number, min: number) => network.bind(a, b, min);
-  const holds =
+  const inTime = tasks.every(
+    ({ starts }, i) =>
+      bound(ZERO, startOf(i), Math.max(from, starts?.from ?? -Infinity)) &&
+      bound(startOf(i), ZERO, -Math.min(due[i]! - lengths[i]!, starts?.to ?? Infinity)),
+  );
+  const follow = followers.every((after, i) =>
+    after.every(
+      ({ by, least, most }) =>
+        bound(startOf(i), startOf(by), lengths[i]! + least) &&
+        (most === Infinity || bound(startOf(by), startOf(i), -lengths[i]! - most)),
+    ),
+  );
+  const stand = standing.every(({ task, until, followers: after }) => {
+    const most = lengths[task]! + tasks[task]!.mayStand!;
+    if (until === ZERO) return bound(ZERO, startOf(task), due[task]! - most);
+    if (after.length === 1) return bound(until, startOf(task), -most);
     // Nothing that is only a moment may lie without bounds.
-    bound(ZERO, first, Math.min(from, 0)) &&
-    bound(first, ZERO, -serveAt) &&
-    untils.every(({ moment }) => bound(ZERO, moment, 0) && bound(moment, ZERO, -serveAt)) &&
-    tasks.every(
-      ({ starts, mayStand }, i) =>
-        bound(ZERO, startOf(i), Math.max(from, starts?.from ?? -Infinity)) &&
-        bound(startOf(i), ZERO, -Math.min(due[i]! - lengths[i]!, starts?.to ?? Infinity)) &&
-        followers[i]!.every(
-          ({ by, least, most }) =>
-            bound(startOf(i), startOf(by), lengths[i]! + least) &&
-            (most === Infinity || bound(startOf(by), startOf(i), -lengths[i]! - most)),
-        ) &&
-        (mayStand === undefined ||
-          followers[i]!.length > 0 ||
-          bound(ZERO, startOf(i), due[i]! - mayStand - lengths[i]!)),
-    ) &&
-    counted.every((i) => bound(first, startOf(i), 0)) &&
-    untils.every(({ moment, task }) => followers[task]!.every(({ by }) => bound(startOf(by), moment, 0))) &&
-    standing.every(
-      ({ task, until }) =>
-        until === ZERO || bound(until, startOf(task), -lengths[task]! - tasks[task]!.mayStand!),
+    return (
+      bound(ZERO, until, 0) &&
+      bound(until, ZERO, -evening.serveAt) &&
+      after.every((by) => bound(startOf(by), until, 0)) &&
+      bound(until, startOf(task), -most)
     );
-  return { moments, network: holds ? network : undefined };
+  });
+  const begins =
+    bound(ZERO, first, 0) &&
+    bound(first, ZERO, -evening.serveAt) &&
+    counted.every((i) => bound(first, startOf(i), 0));
+  return inTime && follow && stand && begins ? network : undefined;
 }
 
 /** min that everything stands, all together, at some times. */

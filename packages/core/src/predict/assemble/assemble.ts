@@ -74,6 +74,59 @@ function potMadeBefore(made: MadeBefore): PotMadeBefore {
 }
 const partsOf = (made: MadeBefore): readonly Weighed[] => potMadeBefore(made).parts;
 
+/** What neither heat nor blade nor time changes: the sum of the lines. */
+const simplyAddedUp = (total: ReturnType<typeof addUp>) => ({
+  gums: total('gums'),
+  emulsifyingProtein: total('emulsifyingProtein'),
+  stableEmulsionFat: total('stableEmulsionFat'),
+  spreadFat: total('spreadFat'),
+  surfactant: total('surfactant'),
+  culturedProtein: total('culturedProtein'),
+  tannin: total('tannin'),
+  bakedProtein: total('bakedProtein'),
+  calciumMg: total('calciumMg'),
+  oligo: total('oligo'),
+  dextrin: total('dextrin'),
+  glutamate: total('glutamate'),
+  aspartate: total('aspartate'),
+  imp: total('imp'),
+  gmp: total('gmp'),
+  amp: total('amp'),
+  bitter: total('bitter'),
+});
+
+/** Sugars with what they do, from those of the lines and the maltose that enzymes made of starch. */
+function sugarsOf(
+  lines: readonly Weighed[],
+  total: ReturnType<typeof addUp>,
+  maltose: number,
+): Pick<Mixture, 'sugars' | 'sweetness' | 'sugarThickening'> {
+  // What a soak drew out is gone from every kind of sugar alike.
+  const onTheScale = allSugars(lines),
+    kinds = onTheScale > 0 ? total('sugars') / onTheScale : 0;
+  return {
+    sugars: total('sugars') + maltose,
+    sweetness: kinds * total('sweetness') + maltose * sugarSweetness.maltose,
+    sugarThickening:
+      kinds * total('sugarThickening') +
+      maltose * sugarThickening.maltose +
+      (total('oligo') + total('dextrin')) * sugarThickening.glucans,
+  };
+}
+
+/** What is in particles, by what it is in, and how it feels. */
+const particlesIn = (particles: ParticleState, piecesVolume: number, mass: number) => ({
+  particleVolume: particles.volume,
+  curdVolume: particles.curd,
+  nutVolume: particles.nut,
+  pieceVolume: particles.pieces + piecesVolume,
+  cellWallVolume: particles.cellWall,
+  dryParticleVolume: particles.dry,
+  grains: particles.grains,
+  meanDiameter: meanDiameter(particles, mass),
+  coarseness: mass > 0 ? particles.coarse / (particles.coarse + a.coarseSeen * mass) : 0,
+});
+
 /**
  * Adds up the lines and works out what heat, blade and time did to them.
  * @throws RangeError when a mass is negative or not a number (a caller's bug)
@@ -145,10 +198,6 @@ function assembled(recipe: Cooked): Assembled {
   const mass = atStart - lost - absorbed + given;
   const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
 
-  // What a soak drew out is gone from every kind of sugar alike.
-  const onTheScale = allSugars(lines),
-    kinds = onTheScale > 0 ? tableSugars / onTheScale : 0;
-
   const mix: Mixture = {
     process,
     water,
@@ -179,33 +228,13 @@ function assembled(recipe: Cooked): Assembled {
     absorbed,
     maxTemperature: cookedLines.hottest.maxTemperature,
     hold: cookedLines.hottest.hold,
-    gums: total('gums'),
-    emulsifyingProtein: total('emulsifyingProtein'),
-    stableEmulsionFat: total('stableEmulsionFat'),
-    spreadFat: total('spreadFat'),
+    ...simplyAddedUp(total),
     worked: lastWorked(course),
-    surfactant: total('surfactant'),
-    culturedProtein: total('culturedProtein'),
-    tannin: total('tannin'),
     alcoholBefore: total('alcohol'),
-    bakedProtein: total('bakedProtein'),
-    calciumMg: total('calciumMg'),
-    oligo: total('oligo'),
-    dextrin: total('dextrin'),
-    glutamate: total('glutamate'),
-    aspartate: total('aspartate'),
-    imp: total('imp'),
-    gmp: total('gmp'),
-    amp: total('amp'),
-    bitter: total('bitter'),
     heatSetProtein,
     pungent,
-    sugars: tableSugars + amylaseSugar,
-    sweetness: kinds * total('sweetness') + amylaseSugar * sugarSweetness.maltose,
-    sugarThickening:
-      kinds * total('sugarThickening') +
-      amylaseSugar * sugarThickening.maltose +
-      (total('oligo') + total('dextrin')) * sugarThickening.glucans,
+    ...sugarsOf(lines, total, amylaseSugar),
+    ...particlesIn(particles, inPieces.volume, mass),
     dispersedStarch: starch.dispersed,
     cellStarch: starch.inCells,
     rawStarch: starch.raw,
@@ -214,13 +243,7 @@ function assembled(recipe: Cooked): Assembled {
     hydrolysis: hydrolysisOver(moments),
     acidMoments: moments,
     breakdown: breakdownProgress(heat),
-    particleVolume: particles.volume,
-    curdVolume: particles.curd,
     flocsShrunk: shrunkByHeat(moments),
-    nutVolume: particles.nut,
-    pieceVolume: particles.pieces + inPieces.volume,
-    cellWallVolume: particles.cellWall,
-    dryParticleVolume: particles.dry,
     suspensionVolume: withoutThickeners,
     volume:
       withoutThickeners +
@@ -231,9 +254,6 @@ function assembled(recipe: Cooked): Assembled {
     browning: browningIndex(process, reactants),
     isoelectricPh:
       coagulatingProtein > 0 ? total('coagulatingAtIsoelectric') / coagulatingProtein : ANY_ISOELECTRIC_PH,
-    grains: particles.grains,
-    meanDiameter: meanDiameter(particles, mass),
-    coarseness: mass > 0 ? particles.coarse / (particles.coarse + a.coarseSeen * mass) : 0,
     guessedShare: weighedMass > 0 ? total('guessed') / weighedMass : 0,
     absorption: absorptionOf(colour, mass),
     curdledBefore: 0,
