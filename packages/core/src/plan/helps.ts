@@ -1,6 +1,6 @@
 import type { Collision } from './build-back.js';
 import { leastDelay } from './least-delay.js';
-import { LONGER, REPLAN } from './plan.params.js';
+import { LONGER, MOST_BEFORE, REPLAN } from './plan.params.js';
 import { isPossible } from './is-possible.js';
 import type { Evening, PlanTask } from './task.js';
 
@@ -33,14 +33,12 @@ export function helpsOf(evening: Evening, collision: Collision): readonly Help[]
   const enough = new Set(stand.map(({ what }) => what)),
     wanted = new Set(tasks.flatMap((one) => (collision.tasks.includes(one.id) ? (one.machine ?? []) : [])));
   const inTheWay = ({ id, machine = '' }: PlanTask) => collision.tasks.includes(id) || wanted.has(machine);
-  const before = tasks.flatMap((task): readonly Help[] =>
-    task.mayStand !== undefined &&
-    inTheWay(task) &&
-    !enough.has(task.id) &&
-    possible({ tasks: madeLongBefore(tasks, task.id) })
-      ? [{ kind: 'before', what: task.id }]
-      : [],
-  );
+  const before = tasks
+    .filter((task) => task.mayStand !== undefined && inTheWay(task) && !enough.has(task.id))
+    .slice(0, MOST_BEFORE)
+    .flatMap(({ id }): readonly Help[] =>
+      possible({ tasks: madeLongBefore(tasks, id) }) ? [{ kind: 'before', what: id }] : [],
+    );
   const unpin = tasks.flatMap(({ id, pinned }): readonly Help[] => {
     const freed = tasks.map((task) => (task.id === id ? unpinned(task) : task));
     return pinned && possible({ tasks: freed }) ? [{ kind: 'unpin', what: id }] : [];

@@ -9,6 +9,7 @@ import type { Evening } from './task.js';
  */
 export function isPossible(evening: Evening, begin?: readonly string[]): boolean {
   if (firstPlan(evening, SEARCH.helpEffort, begin).kind === 'built') return true;
+  if (evening.tasks.length > EXACT.large) return false;
   const prover = new Prover(posed(evening));
   while (!prover.isWhole && prover.spent < EXACT.helpEffort) {
     prover.look();

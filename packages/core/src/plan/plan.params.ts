@@ -5,7 +5,7 @@
  */
 export const SEARCH = { effort: 60_000, again: 6, beginning: 30, helpEffort: 60_000, repairsOfTask: 3, leastRepairs: 60, seed: 7 } as const;
 
-/** How many times as much a search may cost that runs beside a page: a second at most, and nobody waits for it with a finger on a key. @source measured: 28 tasks in 0.4 s */
+/** How many times as much a search may cost that runs beside a page: a second where an evening is usual, two or three where it is large, and nobody waits for it with a finger on a key. @source measured: 20 tasks in 0.1 s, 40 in 1 s, 60 in 2.5 s */
 export const BESIDE_A_PAGE = 6;
 
 /** min from which a wait belongs to another part of the day. @source assumed: between two meals */
@@ -13,6 +13,9 @@ export const LONG_WAIT = 240;
 
 /** min longer that something would have to be able to stand, where that is asked for help. @source assumed */
 export const LONGER = 30;
+
+/** Things that are tried as made long before. @source assumed: more than a cook would read */
+export const MOST_BEFORE = 12;
 
 /** min by which two times differ. */
 export const SAME = 1e-9;

@@ -1,7 +1,7 @@
 import { type Network, networkOf } from '../network.js';
 import { dueAt, type Evening } from '../task.js';
 import { beforeLongWaits } from '../worth.js';
-import { TimeNetwork } from './time-network.js';
+import { type Bound, TimeNetwork } from './time-network.js';
 
 /** Minute 0, as a moment. */
 export const ZERO = 0;
@@ -70,44 +70,39 @@ export function momentsOf(evening: Evening): {
   }
   const counted = tasks.flatMap((_, i) => (away.has(i) ? [] : [i]));
   const moments = { evening, lengths, first, counted, standing, weights, fixed };
-  return { moments, network: boundBy(moments, written) };
+  return { moments, network: TimeNetwork.of(size, boundsOf(moments, written)) };
 }
 
 /** Everything that binds the moments: lags, when each thing is due or may begin, how long it may stand. */
-function boundBy(moments: Moments, { tasks, lengths, due, followers }: Network): TimeNetwork | undefined {
-  const { evening, first, counted, standing, weights } = moments,
-    network = TimeNetwork.of(weights.length),
+function boundsOf(moments: Moments, { tasks, lengths, due, followers }: Network): readonly Bound[] {
+  const { evening, first, counted, standing } = moments,
     from = evening.from ?? 0;
-  const bound = (a: number, b: number, min: number) => network.bind(a, b, min);
-  const inTime = tasks.every(
-    ({ starts }, i) =>
-      bound(ZERO, startOf(i), Math.max(from, starts?.from ?? -Infinity)) &&
-      bound(startOf(i), ZERO, -Math.min(due[i]! - lengths[i]!, starts?.to ?? Infinity)),
-  );
-  const follow = followers.every((after, i) =>
-    after.every(
-      ({ by, least, most }) =>
-        bound(startOf(i), startOf(by), lengths[i]! + least) &&
-        (most === Infinity || bound(startOf(by), startOf(i), -lengths[i]! - most)),
-    ),
-  );
-  const stand = standing.every(({ task, until, followers: after }) => {
-    const most = lengths[task]! + tasks[task]!.mayStand!;
-    if (until === ZERO) return bound(ZERO, startOf(task), due[task]! - most);
-    if (after.length === 1) return bound(until, startOf(task), -most);
-    // Nothing that is only a moment may lie without bounds.
-    return (
-      bound(ZERO, until, 0) &&
-      bound(until, ZERO, -evening.serveAt) &&
-      after.every((by) => bound(startOf(by), until, 0)) &&
-      bound(until, startOf(task), -most)
-    );
+  const bounds: Bound[] = [];
+  const bind = (earlier: number, later: number, min: number) => bounds.push({ earlier, later, min });
+  /** Nothing that is only a moment may lie without bounds. */
+  const inTheDays = (moment: number) => {
+    bind(ZERO, moment, 0);
+    bind(moment, ZERO, -evening.serveAt);
+  };
+  tasks.forEach(({ starts }, i) => {
+    bind(ZERO, startOf(i), Math.max(from, starts?.from ?? -Infinity));
+    bind(startOf(i), ZERO, -Math.min(due[i]! - lengths[i]!, starts?.to ?? Infinity));
+    for (const { by, least, most } of followers[i]!) {
+      bind(startOf(i), startOf(by), lengths[i]! + least);
+      if (most < Infinity) bind(startOf(by), startOf(i), -lengths[i]! - most);
+    }
   });
-  const begins =
-    bound(ZERO, first, 0) &&
-    bound(first, ZERO, -evening.serveAt) &&
-    counted.every((i) => bound(first, startOf(i), 0));
-  return inTime && follow && stand && begins ? network : undefined;
+  for (const { task, until, followers: after } of standing) {
+    const most = lengths[task]! + tasks[task]!.mayStand!;
+    if (until === ZERO) bind(ZERO, startOf(task), due[task]! - most);
+    else bind(until, startOf(task), -most);
+    if (after.length < 2) continue;
+    inTheDays(until);
+    for (const by of after) bind(startOf(by), until, 0);
+  }
+  inTheDays(first);
+  for (const i of counted) bind(first, startOf(i), 0);
+  return bounds;
 }
 
 /** min that everything stands, all together, at some times. */

@@ -72,7 +72,7 @@ export class Prover {
   }
 
   get isWhole(): boolean {
-    return this.open.length === 0;
+    return !this.open.some(({ sum }) => this.isPromising(sum));
   }
 
   /** Looks at the most promising way on, down to a plan first. */
@@ -98,7 +98,7 @@ export class Prover {
 
   proof(): Proof {
     const { isWhole, found, target } = this;
-    const open = this.open.map(({ waiting }) => waiting),
+    const open = this.open.flatMap(({ sum, waiting }) => (this.isPromising(sum) ? [waiting] : [])),
       known = target ? [target.waiting] : [];
     const leastWaiting = Math.min(...open, ...known);
     return {

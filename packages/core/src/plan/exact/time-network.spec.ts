@@ -3,7 +3,7 @@ import { leastSum } from './least-sum.js';
 import { TimeNetwork } from './time-network.js';
 
 test('what follows what follows is bound, and a contradiction changes nothing', () => {
-  const network = TimeNetwork.of(3);
+  const network = TimeNetwork.of(3)!;
   expect(network.after(0, 2)).toBe(-Infinity);
   expect(network.bind(0, 1, 5) && network.bind(1, 2, 7)).toBe(true);
   expect(network.after(0, 2)).toBe(12);
@@ -23,11 +23,30 @@ test('what follows what follows is bound, and a contradiction changes nothing', 
   expect(before.after(0, 1)).toBe(5);
 });
 
+test('bound all at once is bound one after the other', () => {
+  const chance = seededChance(17),
+    pick = (count: number) => Math.floor(chance() * count);
+  let contradicting = 0;
+  for (let round = 0; round < 200; round++) {
+    const bounds = Array.from({ length: 9 }, () => ({ earlier: pick(5), later: pick(5), min: pick(9) - 6 }));
+    const one = TimeNetwork.of(5)!,
+      holds = bounds.every(({ earlier, later, min }) => one.bind(earlier, later, min)),
+      all = TimeNetwork.of(5, bounds);
+    expect([round, all !== undefined]).toEqual([round, holds]);
+    if (!all) contradicting++;
+    else
+      for (let i = 0; i < 25; i++)
+        expect(all.after(i % 5, Math.floor(i / 5))).toBe(one.after(i % 5, Math.floor(i / 5)));
+  }
+  expect(contradicting).toBeGreaterThan(20);
+  expect(contradicting).toBeLessThan(180);
+});
+
 test('the least sum of weighted moments is that of all whole minutes tried', () => {
   const chance = seededChance(41),
     MOST = 6;
   for (let round = 0; round < 60; round++) {
-    const network = TimeNetwork.of(4);
+    const network = TimeNetwork.of(4)!;
     for (let i = 1; i < 4; i++) {
       network.bind(0, i, 0);
       network.bind(i, 0, -MOST);

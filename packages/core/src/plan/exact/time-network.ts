@@ -1,6 +1,13 @@
 /** min by which two times may miss each other through rounding. */
 const ROUNDED = 1e-7;
 
+/** One moment lies so many min after another, at least. */
+export interface Bound {
+  readonly earlier: number;
+  readonly later: number;
+  readonly min: number;
+}
+
 /**
  * Moments of which each lies at least so long after some others (a simple temporal network), closed under following one after the
  * other: `after(a, b)` is the longest way from a to b, min; -Infinity where b is not bound to a.
@@ -15,10 +22,28 @@ export class TimeNetwork {
     private readonly far: Float64Array,
   ) {}
 
-  /** Moments that nothing binds yet. */
-  static of(size: number): TimeNetwork {
+  /**
+   * So many moments, bound all at once; undefined where that contradicts itself.
+   * @source Floyd 1962, Algorithm 97: shortest path
+   */
+  static of(size: number, bounds: readonly Bound[] = []): TimeNetwork | undefined {
     const far = new Float64Array(size * size).fill(-Infinity);
     for (let i = 0; i < size; i++) far[i * size + i] = 0;
+    for (const { earlier, later, min } of bounds)
+      far[earlier * size + later] = Math.max(far[earlier * size + later]!, min);
+    for (let k = 0; k < size; k++)
+      for (let i = 0; i < size; i++) {
+        const way = far[i * size + k]!;
+        if (way === -Infinity) continue;
+        for (let j = 0; j < size; j++) {
+          const all = way + far[k * size + j]!;
+          if (all > far[i * size + j]!) far[i * size + j] = all;
+        }
+      }
+    for (let i = 0; i < size; i++) {
+      if (far[i * size + i]! > ROUNDED) return undefined;
+      far[i * size + i] = 0;
+    }
     return new TimeNetwork(size, far);
   }
 
