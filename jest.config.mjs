@@ -26,8 +26,21 @@ const project = (name, dir, { metadata = false, environment = 'node', roots = ['
     ],
   },
   testMatch: ['**/*.spec.{ts,tsx}'],
-  // Test files run in a context of their own, where every global is looked up anew: those that computing asks for all the time are given to it.
-  sandboxInjectedGlobals: ['Math', 'Number', 'Float64Array', 'Map', 'Set', 'Array', 'Object', 'Infinity'],
+  // Test files run in a context of their own, where every global is looked up anew: those that computing asks for all the time are given to it. An icon may be called Map.
+  ...(environment === 'node'
+    ? {
+        sandboxInjectedGlobals: [
+          'Math',
+          'Number',
+          'Float64Array',
+          'Map',
+          'Set',
+          'Array',
+          'Object',
+          'Infinity',
+        ],
+      }
+    : {}),
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transform: { '\\.[cm]?[jt]sx?$': swc({ decoratorMetadata: metadata }) },
   // d3 7 ships only ES modules.

@@ -176,4 +176,10 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
     acts: { solubleProtein: 0.8, pregelatinized: 1, particles: 'legume', pH: 6.5, lab: [86, 2, 18], scattering: 0.2 },
     measures: { density: 1.006 }, contains: ['pulse'], ask: ['wheat'],
   },
+  {
+    id: 'root-water', name: 'Cooking water of potatoes and carrots', also: ['potato water', 'carrot water', 'vegetable boiling water', 'potato cooking water'], role: 'liquid',
+    per100: { water: 98.7, protein: 0.15, sugars: 0.5, starch: { potato: 0.2 }, salt: 0.02, gums: { pectin: 0.05 }, glutamate: 0.01 },
+    acts: { solubleProtein: 1, pregelatinized: 1, pH: 6, lab: [86, 2, 24], scattering: 0.08, tint: 0.2 },
+    measures: { density: 1 }, contains: ['potato'],
+  },
 ]);

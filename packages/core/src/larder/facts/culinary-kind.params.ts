@@ -52,7 +52,7 @@ export const culinaryKinds: readonly CulinaryKindRow[] = [
   { kind: 'cooking cream', works: ['milk', 'cream'], ids: ['soya-cream', 'oat-cream', 'plant-double-cream', 'almond-cream', 'cashew-cream', 'pea-cream'] },
   { kind: 'water', works: ['milk', 'stock', 'thin'], ids: ['water'] },
   { kind: 'stock', works: ['stock'], ids: ['stock', 'vegetable-stock', 'vegetable-stock-unsalted', 'vegetable-stock-without-celery'] },
-  { kind: 'starchy water', works: ['thin'], ids: ['pasta-water', 'noodle-water', 'rice-noodle-water', 'pulse-noodle-water', 'chickpea-water'] },
+  { kind: 'starchy water', works: ['thin'], ids: ['pasta-water', 'noodle-water', 'rice-noodle-water', 'pulse-noodle-water', 'root-water', 'chickpea-water'] },
 
   { kind: 'cereal flour', works: ['thickening'], ids: ['wheat-flour', 'wheat-flour-wholemeal', 'spelt-flour', 'rye-flour', 'rice-flour', 'millet-flour', 'buckwheat-flour', 'maize-meal', 'oat-flour', 'oat-flakes', 'oat-flakes-gluten-free'] },
   { kind: 'cereal starch', works: ['thickening'], ids: ['corn-starch', 'wheat-starch', 'rice-starch'] },

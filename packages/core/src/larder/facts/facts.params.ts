@@ -155,6 +155,7 @@ const columns: readonly Columns[] = [
   ['stock-powder-without-celery', 195, 4, 60, 18, 1.5, 4],
   ['rice-noodle-water', undefined, 0, 3, 0.1, 0.05, 0.2],
   ['pulse-noodle-water', undefined, 0, 5, 0.1, 0.05, 0.2],
+  ['root-water', undefined, 0, 4, 0.1, 0.05, 0.2],
   ['wheat-flour', 341, 0.2, 15, 1.2, 0.5, 1.2],
   ['rice-flour', 350, 0.3, 10, 4, 1.5, 4],
   ['glutinous-rice-flour', 350, 0.2, 10, 5, 1.5, 4],

@@ -14,7 +14,7 @@ const mostOfShelf: Readonly<Record<Shelf, number>> = {
 /** Where one thing differs from its shelf. @source assumed, as above */
 const mostOf: Readonly<Record<string, number>> = {
   turmeric: 0.004, 'black-salt': 0.008, 'liquid-smoke': 0.004, msg: 0.008, 'citric-acid': 0.006, 'lactic-acid': 0.012, 'baking-soda': 0.002,
-  'nutritional-yeast': 0.08, 'tomato-paste': 0.15, 'stock-powder': 0.02, 'yeast-extract': 0.03, water: 0.95, 'chickpea-water': 0.3, 'pasta-water': 0.5, 'rice-noodle-water': 0.5, 'pulse-noodle-water': 0.5, 'vegetable-stock': 0.9, 'vegetable-stock-without-celery': 0.9, 'stock-powder-without-celery': 0.02, 'vegetable-stock-unsalted': 0.9,
+  'nutritional-yeast': 0.08, 'tomato-paste': 0.15, 'stock-powder': 0.02, 'yeast-extract': 0.03, water: 0.95, 'chickpea-water': 0.3, 'pasta-water': 0.5, 'root-water': 0.6, 'rice-noodle-water': 0.5, 'pulse-noodle-water': 0.5, 'vegetable-stock': 0.9, 'vegetable-stock-without-celery': 0.9, 'stock-powder-without-celery': 0.02, 'vegetable-stock-unsalted': 0.9,
   nutmeg: 0.003, 'garlic-powder': 0.01, garlic: 0.05, 'psyllium-husk': 0.03, 'flax-seed-ground': 0.08, 'chia-seed': 0.08, tamari: 0.06, 'soy-sauce': 0.06,
 };
 
