@@ -183,3 +183,18 @@ test('of several kinds of a thing, what each means for people and sauce is seen 
   await page.keyboard.press('Escape');
   await page.request.delete(`/api/formulas/${id}`);
 });
+
+test('the key after Enter is meant for the amount: the cursor stands there before the next frame', async ({
+  page,
+}) => {
+  await ownFormula(page, 'Fast miso');
+  await page.keyboard.press('a');
+  await page.keyboard.type('miso');
+  await expect(page.getByRole('option', { name: /^Miso/ }).first()).toBeVisible();
+  const at = await page.evaluate(() => {
+    const press = new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true });
+    document.activeElement?.dispatchEvent(press);
+    return document.activeElement?.id ?? '';
+  });
+  expect(at).toMatch(/^amount-/);
+});

@@ -10,7 +10,7 @@ import { nanoid } from 'nanoid';
 import { habitsNow } from '../../household/habits';
 import { wholeLarder } from '../../household/house-larder';
 import { take } from '../../open-formula/bench-store';
-import { focusAmountSoon } from '../../open-formula/focus';
+import { focusAmountAfter } from '../../open-formula/focus';
 
 /** A line that waits for its amount, unless one was said: nothing is made up. */
 function lineOf(ingredient: Ingredient, said: ReadLine | undefined): Line {
@@ -28,8 +28,9 @@ function lineOf(ingredient: Ingredient, said: ReadLine | undefined): Line {
 /** The cursor goes to the amount; where one was said, it stays for the next ingredient. */
 export function add(ingredient: Ingredient, said?: ReadLine): void {
   const line = lineOf(ingredient, said);
-  take({ step: 'add-line', line });
-  if (line.amount === undefined) focusAmountSoon(line.id);
+  const put = () => take({ step: 'add-line', line });
+  if (line.amount === undefined) focusAmountAfter(put, line.id);
+  else put();
 }
 
 /** "150 g cashews, soaked", "150 ca": an amount with its thing, in one go. */
