@@ -32,6 +32,17 @@ async function madeDish(page: Page, name: string, drinkG: number, body: (sauce: 
     },
   };
 }
+/** A sauce with nuts above it. */
+const withNuts = (id: string) => ({
+  parts: [
+    { id: 'sauce', formula: id },
+    { id: 'nuts', ingredient: 'cashew', grams: 60 },
+  ],
+  layers: [
+    { id: '1', component: 'sauce' },
+    { id: '2', component: 'nuts' },
+  ],
+});
 const layers = (page: Page) => page.getByRole('list', { name: 'Layers, from the top' }).getByRole('listitem');
 const cut = (page: Page) => page.getByRole('region', { name: 'When it is cut' });
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText('saved');
@@ -231,16 +242,7 @@ test('while the server is away a dish goes on, is kept here, and is saved when i
 });
 
 test('who cannot eat a part cannot eat the dish; what lies in no layer does not count', async ({ page }) => {
-  const { dish, away } = await madeDish(page, 'Judged bake', 400, (id) => ({
-    parts: [
-      { id: 'sauce', formula: id },
-      { id: 'nuts', ingredient: 'cashew', grams: 60 },
-    ],
-    layers: [
-      { id: '1', component: 'sauce' },
-      { id: '2', component: 'nuts' },
-    ],
-  }));
+  const { dish, away } = await madeDish(page, 'Judged bake', 400, withNuts);
   await page.goto(`/plan/dishes/${dish}`);
   // Teo of the demonstration household bears no tree nuts.
   const teo = page
@@ -256,16 +258,7 @@ test('who cannot eat a part cannot eat the dish; what lies in no layer does not 
 test('nuts for those who eat them: whoever bears none gets none, and is told what touches their share', async ({
   page,
 }) => {
-  const { dish, away } = await madeDish(page, 'Shared bake', 400, (id) => ({
-    parts: [
-      { id: 'sauce', formula: id },
-      { id: 'nuts', ingredient: 'cashew', grams: 60 },
-    ],
-    layers: [
-      { id: '1', component: 'sauce' },
-      { id: '2', component: 'nuts' },
-    ],
-  }));
+  const { dish, away } = await madeDish(page, 'Shared bake', 400, withNuts);
   await page.goto(`/plan/dishes/${dish}`);
   const people = page.getByRole('region', { name: 'Who eats of it' }),
     ilva = people.getByRole('listitem').filter({ hasText: 'Ilva' }),

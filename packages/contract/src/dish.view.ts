@@ -1,4 +1,4 @@
-import type { MoistureAdvice, MoistureWord } from '@alterum/core';
+import type { DishPortion, MoistureAdvice, MoistureWord } from '@alterum/core';
 import type { RangeView } from './recipe.view.js';
 import type { WhoCanEatView } from './who-can-eat.view.js';
 
@@ -56,16 +56,6 @@ export interface DishAdviceView extends Omit<MoistureAdvice, 'component' | 'perL
   readonly verdict: MoistureWord;
 }
 
-export interface DishPortionView {
-  readonly grams: number;
-  readonly energyKcal: number;
-  readonly fatG: number;
-  readonly proteinG: number;
-  readonly saltG: number;
-  /** Coins, from a table of usual prices. */
-  readonly cost: number;
-}
-
 export interface DishResponse {
   readonly massG: number;
   readonly volumeMl: number;
@@ -89,9 +79,9 @@ export interface DishResponse {
     readonly range: readonly [string, string];
   };
   /** A usual portion, without what only some eat of. */
-  readonly portion: DishPortionView;
+  readonly portion: DishPortion;
   /** Of those who alone eat of some part: a usual portion with it. */
-  readonly portions: readonly (DishPortionView & { readonly eater: string })[];
+  readonly portions: readonly (DishPortion & { readonly eater: string })[];
   readonly people: readonly WhoCanEatView[];
   /** What was checked and against what; the words for a print. */
   readonly caution: string;

@@ -182,7 +182,10 @@ test('what only some eat of is in their portions; for the others it touches what
     ['cy', 'does-not'],
   ]);
   expect(dish.people[0]!.reasons[0]!.because).toContain('by the vessel used for Nuts');
-  expect((await of(['bo', 'dee'])).people[1]).toMatchObject({ eater: 'bo', verdict: 'does-not' });
+  const { people: mixed } = await of(['bo', 'dee']);
+  expect(mixed[1]).toMatchObject({ eater: 'bo', verdict: 'does-not' });
+  // Called by their place among all, whoever eats the same.
+  expect(mixed.map(({ name }) => name)).toEqual(['Eater 1', 'Eater 2', 'Eater 3']);
   expect((await of([])).people.map(({ verdict }) => verdict)).toEqual(['does-not', 'does-not', 'does-not']);
   // 120 g of nuts for two, beside a third of the rest.
   const [dee, eve] = dish.portions;

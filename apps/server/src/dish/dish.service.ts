@@ -35,7 +35,7 @@ import { FormulaService } from '../formula/formula.service.js';
 import { HouseholdService } from '../household/household.service.js';
 import { LarderService, placed } from '../larder/larder.service.js';
 import { invalidInput } from '../platform/failure.js';
-import { CAUTION, WhoCanEatService } from '../who-can-eat/who-can-eat.service.js';
+import { calledByPlace, CAUTION, WhoCanEatService } from '../who-can-eat/who-can-eat.service.js';
 
 /** A part of the dish as lines that people are judged by. */
 interface Part extends ReadPart {
@@ -202,7 +202,7 @@ export class DishService {
     parts: readonly Part[],
     sharing: Sharing,
   ): Promise<Pick<DishResponse, 'people' | 'caution'>> {
-    const sent = eaters.map((eater, i) => ({ ...eater, id: eater.id ?? `eater-${i + 1}` }));
+    const sent = calledByPlace(eaters);
     const asked = [...sent.map(({ id }) => id), ...eaterIds];
     const { portions } = sharing;
     /** Who eats of the same parts is judged at once. */

@@ -1,4 +1,5 @@
 import {
+  type EaterInput,
   type FieldProblem,
   needFromInput,
   type PotLineInput,
@@ -19,6 +20,14 @@ import { PortionService } from './portion.service.js';
 
 export const CAUTION =
   'Checked against the ingredients’ tables and the labels that were typed in, never against the packs themselves. It is no medical advice: read every label, ask the maker about traces, and a clinician about severe allergies.';
+
+/** Whoever is sent without an id or a name is called by their place among all. */
+export const calledByPlace = (eaters: readonly EaterInput[] = []) =>
+  eaters.map((eater, i) => ({
+    ...eater,
+    id: eater.id ?? `eater-${i + 1}`,
+    name: eater.name ?? `Eater ${i + 1}`,
+  }));
 
 /** Something that lies beside what is eaten, with its lines. */
 export interface Touching {
@@ -77,11 +86,11 @@ export class WhoCanEatService {
   }
 
   private async peopleOf({ eaters, eaterIds }: WhoCanEatRequest): Promise<readonly Eater[]> {
-    const sent = (eaters ?? []).map((eater, i): Eater => ({
-      id: eater.id ?? `eater-${i + 1}`,
-      name: eater.name ?? `Eater ${i + 1}`,
+    const sent = calledByPlace(eaters).map(({ id, name, needs }): Eater => ({
+      id,
+      name,
       eatsTonight: true,
-      needs: eater.needs.map(needFromInput),
+      needs: needs.map(needFromInput),
     }));
     const known = await Promise.all((eaterIds ?? []).map((id) => this.eaters.read(id)));
     return [...sent, ...known];

@@ -19,10 +19,11 @@ const appetiteOf = ({ eaters }: WrittenDish, id: string): number | undefined =>
 
 /** Who eats of it and how much, whether they can, and what is in a portion. */
 export function DishPeople({ dish, read, eaters }: PeopleProps) {
-  const portions = useMemo(
-    () => new Map(eaters.map(({ id }) => [id, portionOfDishEaten(dish, read, id)])),
-    [dish, read, eaters],
-  );
+  const portions = useMemo(() => {
+    // Where all get the same, it is worked out once.
+    const forAll = read.sharing.only.size > 0 ? undefined : portionOfDishEaten(dish, read);
+    return new Map(eaters.map(({ id }) => [id, forAll ?? portionOfDishEaten(dish, read, id)]));
+  }, [dish, read, eaters]);
   const named = dish.eaters.length > 0;
   const eat = (eater: string, appetite: number | undefined, gesture?: string) =>
     changeDish(

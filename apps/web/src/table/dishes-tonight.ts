@@ -24,7 +24,10 @@ export function useDishesTonight(): readonly Pot[] {
             id,
             name: view.name,
             portion: portionOfDishEaten(dish, read),
-            portionOf: (eater) => portionOfDishEaten(dish, read, eater),
+            // Where all get the same, it is worked out once.
+            ...(read.sharing.only.size > 0
+              ? { portionOf: (eater: string) => portionOfDishEaten(dish, read, eater) }
+              : {}),
             tools: [],
             washedBefore: true,
           },

@@ -1,7 +1,7 @@
 import type { AllergenId } from '../../allergen/allergen.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
-import type { PackLabel } from '../portion/pack-label.js';
+import { readLabel as label } from '../portion/pack-label.fixture.js';
 import type { PortionLine } from '../portion/portion.js';
 import { whoCanEat } from '../who-can-eat.js';
 import { cliniciansQuestions } from './cross-reaction.js';
@@ -18,16 +18,6 @@ const own = (more: Partial<Ingredient> = {}): Ingredient => ({
   askFor: [],
   guessed: ['protein'],
   likened: false,
-  ...more,
-});
-const label = (more: Partial<PackLabel> = {}): PackLabel => ({
-  contains: [],
-  askFor: [],
-  unknown: [],
-  warns: false,
-  isList: true,
-  readOn: '2026-10-01',
-  stale: false,
   ...more,
 });
 const line = (ingredient: Ingredient, more: Partial<PortionLine> = {}): PortionLine => ({

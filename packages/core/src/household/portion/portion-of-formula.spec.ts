@@ -3,19 +3,12 @@ import type { Formula } from '../../formula/formula.js';
 import { recipeOfFormula } from '../../formula/recipe-of-formula.js';
 import { ingredientById } from '../../larder/catalog/larder-table.js';
 import { assess } from '../../property/assess.js';
-import { type PackLabel, packLabel, saysAll } from './pack-label.js';
+import { packLabel, saysAll } from './pack-label.js';
+import { readLabel } from './pack-label.fixture.js';
 import { type HouseKnowledge, portionOfFormula } from './portion-of-formula.js';
 import { portionOfRecipe } from './portion-of-recipe.js';
 
-const label: PackLabel = {
-  contains: ['milk'],
-  askFor: [],
-  unknown: [],
-  warns: false,
-  isList: true,
-  readOn: '2026-10-01',
-  stale: false,
-};
+const label = readLabel({ contains: ['milk'] });
 const sauce = (more: Partial<Formula> = {}): Formula => ({
   ...formulaWith([
     ['oat-drink', 300],

@@ -1,11 +1,12 @@
 import type { Evening } from '../task.js';
+import type { Worth } from '../worth.js';
 import { Claims, type Hands } from './claims.js';
 import { type WayOut, worstClash } from './clash.js';
 import { handed } from './handed.js';
 import { leastSpan } from './least-span.js';
 import { leastSum } from './least-sum.js';
 import { type Moments, momentsOf, standingAt, startOf, STANDING_FIRST, ZERO } from './moments.js';
-import { BETTER, type Target, tighten } from './tighten.js';
+import { BETTER, tighten } from './tighten.js';
 import type { TimeNetwork } from './time-network.js';
 
 /** A plan: starts by place, and who does what. */
@@ -53,12 +54,12 @@ export class Prover {
   private readonly moments: Moments;
   private readonly open: Branch[] = [];
   private found: FoundPlan | undefined;
-  private target: Target | undefined;
+  private target: Worth | undefined;
   /** How much has been looked at, in pairs of moments. */
   spent = 0;
 
   /** @param target what is known already, if anything is */
-  constructor({ claims, moments, network, hands }: PosedEvening, target?: Target) {
+  constructor({ claims, moments, network, hands }: PosedEvening, target?: Worth) {
     this.claims = claims;
     this.moments = moments;
     this.target = target;
@@ -66,7 +67,7 @@ export class Prover {
   }
 
   /** Something as good is known from elsewhere. */
-  aim(target: Target): void {
+  aim(target: Worth): void {
     this.target = target;
     this.found = undefined;
   }

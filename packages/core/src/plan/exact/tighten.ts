@@ -1,17 +1,12 @@
 import { SAME } from '../plan.params.js';
 import { dueAt } from '../task.js';
+import type { Worth } from '../worth.js';
 import type { Claims, Hands } from './claims.js';
 import { type Moments, startOf, ZERO } from './moments.js';
 import type { TimeNetwork } from './time-network.js';
 
-/** What a plan has to be better than: min of standing, and of the evening. */
-export interface Target {
-  readonly waiting: number;
-  readonly span: number;
-}
-
-/** A target, and min of standing that there are at any rate. */
-interface Beside extends Target {
+/** What a plan has to be better than, and min of standing that there are at any rate. */
+interface Beside extends Worth {
   readonly least: number;
 }
 
