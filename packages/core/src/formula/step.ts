@@ -95,6 +95,153 @@ function insertAt<T>(list: readonly T[], item: T, at: number): readonly T[] {
   return [...list.slice(0, place), item, ...list.slice(place)];
 }
 
+/** An edit of one kind. */
+type Edit<Kind extends FormulaStep['step']> = Extract<FormulaStep, { readonly step: Kind }>;
+
+/** What an edit of each kind does. */
+type Edits = { readonly [Kind in FormulaStep['step']]: (formula: Formula, step: Edit<Kind>) => StepOutcome };
+
+/** Edits of one line. */
+const ofOneLine: Pick<
+  Edits,
+  'set-amount' | 'set-kind' | 'set-preparation' | 'set-stage' | 'set-ready' | 'set-weighed' | 'set-hold'
+> = {
+  'set-amount': (formula, step) =>
+    changeLine(
+      formula,
+      step.line,
+      (line) => ({ ...line, amount: step.amount }),
+      (line) => ({ ...step, amount: line.amount }),
+    ),
+  'set-kind': (formula, step) =>
+    changeLine(
+      formula,
+      step.line,
+      (line) => ({ ...line, ingredient: step.ingredient }),
+      (line) => ({ ...step, ingredient: line.ingredient }),
+    ),
+  'set-preparation': (formula, step) =>
+    changeLine(
+      formula,
+      step.line,
+      (line) => ({ ...line, preparation: step.preparation }),
+      (line) => ({ ...step, preparation: line.preparation }),
+    ),
+  'set-stage': (formula, step) =>
+    changeLine(
+      formula,
+      step.line,
+      (line) => ({ ...line, stage: step.stage }),
+      (line) => ({ ...step, stage: line.stage }),
+    ),
+  'set-ready': (formula, step) =>
+    changeLine(
+      formula,
+      step.line,
+      ({ ready: _before, ...line }) => (step.ready ? { ...line, ready: step.ready } : line),
+      (line) => ({ ...step, ready: line.ready }),
+    ),
+  'set-weighed': (formula, step) =>
+    changeLine(
+      formula,
+      step.line,
+      ({ weighed: _before, ...line }) => (step.weighed ? { ...line, weighed: step.weighed } : line),
+      (line) => ({ ...step, weighed: line.weighed }),
+    ),
+  'set-hold': (formula, step) =>
+    changeLine(
+      formula,
+      step.line,
+      ({ hold: _before, ...line }) => (step.hold ? { ...line, hold: step.hold } : line),
+      (line) => ({ ...step, hold: line.hold }),
+    ),
+};
+
+/** Takes a line out of the list and hands on what is left of it. */
+function takenOut(
+  formula: Formula,
+  id: string,
+  then: (line: Line, at: number, rest: readonly Line[]) => StepOutcome,
+): StepOutcome {
+  const at = formula.lines.findIndex((line) => line.id === id),
+    line = formula.lines[at];
+  if (!line) return { kind: 'unknown-line', line: id };
+  return then(
+    line,
+    at,
+    formula.lines.filter((other) => other.id !== id),
+  );
+}
+
+/** Edits of the list of lines. */
+const ofTheLines: Pick<Edits, 'add-line' | 'remove-line' | 'move-line'> = {
+  'add-line': (formula, step) =>
+    formula.lines.some((line) => line.id === step.line.id)
+      ? { kind: 'repeated-line', line: step.line.id }
+      : applied(
+          { ...formula, lines: insertAt(formula.lines, step.line, step.at ?? formula.lines.length) },
+          { step: 'remove-line', line: step.line.id },
+        ),
+  'remove-line': (formula, step) =>
+    takenOut(formula, step.line, (line, at, rest) =>
+      applied({ ...formula, lines: rest }, { step: 'add-line', line, at }),
+    ),
+  'move-line': (formula, step) =>
+    takenOut(formula, step.line, (line, at, rest) =>
+      applied(
+        { ...formula, lines: insertAt(rest, { ...line, role: step.role }, step.at) },
+        { step: 'move-line', line: step.line, role: line.role, at },
+      ),
+    ),
+};
+
+/** Edits of how it is cooked. */
+const ofTheCooking: Pick<Edits, 'set-process' | 'set-method'> = {
+  // Flat words replace whatever method there was, and taking them back brings it back.
+  'set-process': (formula, step) => {
+    const { method, writesItself, ...flat } = formula;
+    if (method || writesItself)
+      return applied(
+        { ...flat, process: { ...flatProcessOf(formula), ...step.process } },
+        { step: 'become', formula },
+      );
+    return applied(
+      { ...formula, process: { ...formula.process, ...step.process } },
+      { step: 'set-process', process: pick(formula.process, step.process) },
+    );
+  },
+  'set-method': (formula, step) => {
+    const { method: before, writesItself, ...rest } = formula;
+    const inverse: FormulaStep =
+      before || writesItself ? { step: 'set-method', method: before } : { step: 'become', formula };
+    return applied(step.method ? { ...rest, method: step.method } : { ...rest, writesItself: true }, inverse);
+  },
+};
+
+/** Edits of what it is, and for whom. */
+const ofTheWhole: Pick<
+  Edits,
+  'set-serve' | 'rename' | 'set-family' | 'set-portions' | 'set-brief' | 'set-note' | 'become'
+> = {
+  'set-serve': (formula, step) =>
+    applied(
+      { ...formula, serve: { ...formula.serve, ...step.serve } },
+      { step: 'set-serve', serve: pick(formula.serve, step.serve) },
+    ),
+  rename: (formula, step) => applied({ ...formula, name: step.name }, { step: 'rename', name: formula.name }),
+  'set-family': (formula, step) =>
+    applied({ ...formula, family: step.family }, { step: 'set-family', family: formula.family }),
+  'set-portions': (formula, step) =>
+    applied({ ...formula, portions: step.portions }, { step: 'set-portions', portions: formula.portions }),
+  'set-brief': (formula, step) => {
+    const { brief: before, ...rest } = formula;
+    return applied(step.brief ? { ...rest, brief: step.brief } : rest, { step: 'set-brief', brief: before });
+  },
+  'set-note': (formula, step) =>
+    applied({ ...formula, note: step.note }, { step: 'set-note', note: formula.note }),
+  become: (formula, step) => applied(step.formula, { step: 'become', formula }),
+};
+
 function applySeveral(formula: Formula, steps: readonly FormulaStep[]): StepOutcome {
   let now = formula;
   const inverses: FormulaStep[] = [];
@@ -107,132 +254,15 @@ function applySeveral(formula: Formula, steps: readonly FormulaStep[]): StepOutc
   return applied(now, { step: 'several', steps: inverses });
 }
 
+const edits: Edits = {
+  ...ofOneLine,
+  ...ofTheLines,
+  ...ofTheCooking,
+  ...ofTheWhole,
+  several: (formula, step) => applySeveral(formula, step.steps),
+};
+
 /** Applies one edit; the outcome holds the edit that takes it back. A line that is gone, or an id that is taken, is an outcome, not an error. */
-export function applyStep(formula: Formula, step: FormulaStep): StepOutcome {
-  switch (step.step) {
-    case 'set-amount':
-      return changeLine(
-        formula,
-        step.line,
-        (line) => ({ ...line, amount: step.amount }),
-        (line) => ({ ...step, amount: line.amount }),
-      );
-    case 'set-kind':
-      return changeLine(
-        formula,
-        step.line,
-        (line) => ({ ...line, ingredient: step.ingredient }),
-        (line) => ({ ...step, ingredient: line.ingredient }),
-      );
-    case 'set-preparation':
-      return changeLine(
-        formula,
-        step.line,
-        (line) => ({ ...line, preparation: step.preparation }),
-        (line) => ({ ...step, preparation: line.preparation }),
-      );
-    case 'set-stage':
-      return changeLine(
-        formula,
-        step.line,
-        (line) => ({ ...line, stage: step.stage }),
-        (line) => ({ ...step, stage: line.stage }),
-      );
-    case 'add-line':
-      if (formula.lines.some((line) => line.id === step.line.id))
-        return { kind: 'repeated-line', line: step.line.id };
-      return applied(
-        { ...formula, lines: insertAt(formula.lines, step.line, step.at ?? formula.lines.length) },
-        { step: 'remove-line', line: step.line.id },
-      );
-    case 'remove-line': {
-      const at = formula.lines.findIndex((line) => line.id === step.line),
-        line = formula.lines[at];
-      if (!line) return { kind: 'unknown-line', line: step.line };
-      return applied(
-        { ...formula, lines: formula.lines.filter((other) => other.id !== step.line) },
-        { step: 'add-line', line, at },
-      );
-    }
-    case 'move-line': {
-      const at = formula.lines.findIndex((line) => line.id === step.line),
-        line = formula.lines[at];
-      if (!line) return { kind: 'unknown-line', line: step.line };
-      const rest = formula.lines.filter((other) => other.id !== step.line);
-      return applied(
-        { ...formula, lines: insertAt(rest, { ...line, role: step.role }, step.at) },
-        { step: 'move-line', line: step.line, role: line.role, at },
-      );
-    }
-    case 'set-process': {
-      // Flat words replace whatever method there was, and taking them back brings it back.
-      const { method, writesItself, ...flat } = formula;
-      if (method || writesItself)
-        return applied(
-          { ...flat, process: { ...flatProcessOf(formula), ...step.process } },
-          { step: 'become', formula },
-        );
-      return applied(
-        { ...formula, process: { ...formula.process, ...step.process } },
-        { step: 'set-process', process: pick(formula.process, step.process) },
-      );
-    }
-    case 'set-method': {
-      const { method: before, writesItself, ...rest } = formula;
-      const inverse: FormulaStep =
-        before || writesItself ? { step: 'set-method', method: before } : { step: 'become', formula };
-      return applied(
-        step.method ? { ...rest, method: step.method } : { ...rest, writesItself: true },
-        inverse,
-      );
-    }
-    case 'set-ready':
-      return changeLine(
-        formula,
-        step.line,
-        ({ ready: _before, ...line }) => (step.ready ? { ...line, ready: step.ready } : line),
-        (line) => ({ ...step, ready: line.ready }),
-      );
-    case 'set-weighed':
-      return changeLine(
-        formula,
-        step.line,
-        ({ weighed: _before, ...line }) => (step.weighed ? { ...line, weighed: step.weighed } : line),
-        (line) => ({ ...step, weighed: line.weighed }),
-      );
-    case 'set-serve':
-      return applied(
-        { ...formula, serve: { ...formula.serve, ...step.serve } },
-        { step: 'set-serve', serve: pick(formula.serve, step.serve) },
-      );
-    case 'rename':
-      return applied({ ...formula, name: step.name }, { step: 'rename', name: formula.name });
-    case 'set-family':
-      return applied({ ...formula, family: step.family }, { step: 'set-family', family: formula.family });
-    case 'set-portions':
-      return applied(
-        { ...formula, portions: step.portions },
-        { step: 'set-portions', portions: formula.portions },
-      );
-    case 'set-hold':
-      return changeLine(
-        formula,
-        step.line,
-        ({ hold: _before, ...line }) => (step.hold ? { ...line, hold: step.hold } : line),
-        (line) => ({ ...step, hold: line.hold }),
-      );
-    case 'set-brief': {
-      const { brief: before, ...rest } = formula;
-      return applied(step.brief ? { ...rest, brief: step.brief } : rest, {
-        step: 'set-brief',
-        brief: before,
-      });
-    }
-    case 'several':
-      return applySeveral(formula, step.steps);
-    case 'become':
-      return applied(step.formula, { step: 'become', formula });
-    case 'set-note':
-      return applied({ ...formula, note: step.note }, { step: 'set-note', note: formula.note });
-  }
+export function applyStep<Kind extends FormulaStep['step']>(formula: Formula, step: Edit<Kind>): StepOutcome {
+  return edits[step.step](formula, step);
 }

@@ -193,23 +193,115 @@ function choicesFor(
   return { exact, near, toTheDigit };
 }
 
+/** Share of an amount below which another one is the same. */
+const SAME = 1e-3;
+
+/** A line's place in the recipe (below 0: it is not in it), and the g that go in there for one that is weighed. */
+interface Placed {
+  readonly place: number;
+  readonly perGram: number;
+}
+
+/** The batch in plain proportion, less the water that a larger pot no longer loses. */
+interface InProportion {
+  readonly recipe: Recipe;
+  readonly masses: readonly number[];
+  readonly placed: readonly Placed[];
+  /** Place of the liquid that gives way; below 0: none. */
+  readonly liquid: number;
+  readonly less: number;
+  /** g of each weighed line that are wanted. */
+  readonly wantedG: readonly number[];
+}
+
+function inProportion(
+  { formula, larder }: ScaleRequest,
+  weighed: readonly Weighed[],
+  cooking: readonly FormulaStep[],
+  factor: number,
+  goalG: number,
+): InProportion {
+  const plain = taken(formula, [
+    ...weighed.map(({ line, amount }): FormulaStep => ({
+      step: 'set-amount',
+      line: line.id,
+      amount: asLooseAs(amount, { value: amount.value * factor, unit: amount.unit }),
+    })),
+    ...cooking,
+  ]);
+  const { recipe, lineIds } = recipeOfFormula(plain, larder);
+  const { masses, liquid, less } = massesFor(recipe, goalG);
+  const placed = weighed.map(({ line, grams }): Placed => {
+    const place = lineIds.indexOf(line.id),
+      mass = recipe.lines[place]?.mass ?? 0;
+    // What was weighed as made ready goes into the recipe as it was before.
+    return { place, perGram: grams > 0 ? mass / (grams * factor) : 0 };
+  });
+  const wantedG = weighed.map(({ grams }, i) => {
+    const { place, perGram } = placed[i]!;
+    return place >= 0 && place === liquid && perGram > 0 ? masses[place]! / perGram : grams * factor;
+  });
+  return { recipe, masses, placed, liquid, less, wantedG };
+}
+
+/** The pot for g of each weighed line. */
+const potFor =
+  ({ recipe, masses, placed }: InProportion, portions: number) =>
+  (grams: ArrayLike<number>): Assessed => {
+    const there = Float64Array.from(masses);
+    placed.forEach(({ place, perGram }, i) => place >= 0 && (there[place] = (grams[i] ?? 0) * perGram));
+    return assess(withMasses(recipe, there), portions);
+  };
+
+/** From what is in proportion to what can be measured: a spoon is taken where it costs nothing. */
+function chosenFrom(
+  { exact, near, toTheDigit }: Choices,
+  before: Assessed,
+  potOf: (grams: ArrayLike<number>) => Assessed,
+): readonly Measurable[] {
+  const badness = (grams: Float64Array): number => {
+    const digits = exact.filter((one, i) => toTheDigit[i] && grams[i] === one.grams).length;
+    const off = exact.reduce((all, one, i) => all + offProportion(one.grams, grams[i]!), 0);
+    return driftOf(before, potOf(grams)).squares + p.exactCost * digits + off;
+  };
+  return chooseTogether(
+    near.map((choices, i) => [exact[i]!, ...choices]),
+    badness,
+  );
+}
+
 /** g of water below which a batch takes what is in proportion. */
 const NO_LESS = 0.5;
 
 /** g by which the liquid that was chosen stays under its proportion. */
-function wateredDown(
+function waterLess(
+  { placed, liquid, less }: InProportion,
   weighed: readonly Weighed[],
-  placed: readonly { readonly place: number; readonly perGram: number }[],
   chosen: readonly Measurable[],
-  liquid: number,
   factor: number,
 ): number {
   const at = placed.findIndex(({ place }) => place === liquid);
-  return at < 0 ? 0 : (weighed[at]!.grams * factor - chosen[at]!.grams) * placed[at]!.perGram;
+  if (Math.abs(less) < NO_LESS || at < 0) return 0;
+  return (weighed[at]!.grams * factor - chosen[at]!.grams) * placed[at]!.perGram;
 }
 
-/** Share of an amount below which another one is the same. */
-const SAME = 1e-3;
+const boundsTimes = (line: string, hold: Line['hold'], by: number): readonly FormulaStep[] =>
+  hold?.kind === 'bounded'
+    ? [
+        {
+          step: 'set-hold',
+          line,
+          hold: { kind: 'bounded', leastG: hold.leastG * by, mostG: hold.mostG * by },
+        },
+      ]
+    : [];
+
+function mustHold(weighed: readonly Weighed[], factor: number): void {
+  if (weighed.some(({ grams }) => grams * factor > LARGEST_LINE_G))
+    throw new RangeError(
+      `One line would weigh more than ${LARGEST_LINE_G / 1000} kg, which is more than it can hold.`,
+    );
+}
 
 /**
  * A formula for more or fewer: every amount by one factor, in spoons and pieces as far as no rail moves by it; what leaves the
@@ -226,49 +318,13 @@ export function scaledFormula(request: ScaleRequest): ScaledFormula {
     massG: isEmpty(before.prediction) ? 0 : before.prediction.massG,
   });
   const portions = portionsFor(ask, formula.portions, factor);
-  if (weighed.some(({ grams }) => grams * factor > LARGEST_LINE_G))
-    throw new RangeError(
-      `One line would weigh more than ${LARGEST_LINE_G / 1000} kg, which is more than it can hold.`,
-    );
+  mustHold(weighed, factor);
 
   const cooking = cookingSteps(formula, larder, factor, vessel);
-  const plain = taken(formula, [
-    ...weighed.map(({ line, amount }): FormulaStep => ({
-      step: 'set-amount',
-      line: line.id,
-      amount: asLooseAs(amount, { value: amount.value * factor, unit: amount.unit }),
-    })),
-    ...cooking.steps,
-  ]);
-  const { recipe, lineIds } = recipeOfFormula(plain, larder);
-  const { masses, liquid, less } = massesFor(recipe, before.prediction.massG * factor);
-  const placed = weighed.map(({ line, grams }) => {
-    const place = lineIds.indexOf(line.id),
-      mass = recipe.lines[place]?.mass ?? 0;
-    // What was weighed as made ready goes into the recipe as it was before.
-    return { place, perGram: grams > 0 ? mass / (grams * factor) : 0 };
-  });
-  const wantedG = weighed.map(({ grams }, i) => {
-    const { place, perGram } = placed[i]!;
-    return place >= 0 && place === liquid && perGram > 0 ? masses[place]! / perGram : grams * factor;
-  });
-
-  const { exact, near, toTheDigit } = choicesFor(weighed, wantedG, request);
-  const potOf = (grams: ArrayLike<number>): Assessed => {
-    const there = Float64Array.from(masses);
-    placed.forEach(({ place, perGram }, i) => place >= 0 && (there[place] = (grams[i] ?? 0) * perGram));
-    return assess(withMasses(recipe, there), portions);
-  };
-  const badness = (grams: Float64Array): number => {
-    const digits = exact.filter((one, i) => toTheDigit[i] && grams[i] === one.grams).length;
-    const off = exact.reduce((all, one, i) => all + offProportion(one.grams, grams[i]!), 0);
-    return driftOf(before, potOf(grams)).squares + p.exactCost * digits + off;
-  };
-  // From what is in proportion to what can be measured: a spoon is taken where it costs nothing.
-  const chosen = chooseTogether(
-    near.map((choices, i) => [exact[i]!, ...choices]),
-    badness,
-  );
+  const batch = inProportion(request, weighed, cooking.steps, factor, before.prediction.massG * factor);
+  const choices = choicesFor(weighed, batch.wantedG, request),
+    potOf = potFor(batch, portions),
+    chosen = chosenFrom(choices, before, potOf);
   const lines = weighed.map(({ line, amount }, i): ScaledLine => {
     const { amount: to, grams } = chosen[i]!;
     return {
@@ -276,14 +332,14 @@ export function scaledFormula(request: ScaleRequest): ScaledFormula {
       from: amount,
       to: asLooseAs(amount, to),
       grams,
-      toWeigh: toTheDigit[i]! && chosen[i] === exact[i],
+      toWeigh: choices.toTheDigit[i]! && chosen[i] === choices.exact[i],
     };
   });
   return {
     factor,
     portions,
     lines,
-    waterLessG: Math.abs(less) < NO_LESS ? 0 : wateredDown(weighed, placed, chosen, liquid, factor),
+    waterLessG: waterLess(batch, weighed, chosen, factor),
     method: cooking.method,
     drift: driftOf(before, potOf(chosen.map(({ grams }) => grams))).most,
     steps: [
@@ -294,14 +350,3 @@ export function scaledFormula(request: ScaleRequest): ScaledFormula {
     ],
   };
 }
-
-const boundsTimes = (line: string, hold: Line['hold'], by: number): readonly FormulaStep[] =>
-  hold?.kind === 'bounded'
-    ? [
-        {
-          step: 'set-hold',
-          line,
-          hold: { kind: 'bounded', leastG: hold.leastG * by, mostG: hold.mostG * by },
-        },
-      ]
-    : [];

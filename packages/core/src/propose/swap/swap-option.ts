@@ -1,5 +1,5 @@
 import { measuredPot } from '../balance/proposal.js';
-import { met, missedRails } from '../balance/aim.js';
+import { missedRails } from '../balance/aim.js';
 import { changesOf, type LineChange } from '../balance/reasons.js';
 import { isWorseRegard, type Regard, type Regarded, worstOf } from '../arrival/regard.js';
 import { type Preparation, preparationOf } from '../../recipe/preparation.js';
@@ -8,12 +8,15 @@ import type { Measurable } from '../balance/kitchen-rounding.js';
 import type { SearchSpace } from '../balance/search-space.js';
 import type { Solution } from '../balance/solve.js';
 import type { Assessed } from '../../property/assess.js';
+import type { EaterVerdict } from '../../household/verdict.js';
+import type { Recipe } from '../../recipe/recipe.js';
 import type { RailId } from '../../property/properties.js';
 import { readyMinutes } from '../../larder/preparation/ready-minutes.js';
 import { costOf } from '../../predict/cost/cost.js';
 import type { PotLine } from './replace-line.js';
+import { rankOf, unmet } from './rank.js';
 import { schoolOf } from './school.js';
-import { rankWeights, unitOfRole } from './swap.params.js';
+import { unitOfRole } from './swap.params.js';
 import type { SwapRequest } from './swap-request.js';
 import { unlikeness } from './kinship.js';
 import { distanceBetween, type Shift, shiftsBetween } from './shift.js';
@@ -79,6 +82,44 @@ export interface BalancedPot {
   readonly solution: Solution;
 }
 
+/** Whether something that is new in the pot is in somebody's way; what somebody could not have before is another matter. */
+function newlyInTheWay(
+  lines: readonly PotLine[],
+  after: Assessed,
+  verdicts: readonly EaterVerdict[],
+  tooMuchBefore: readonly boolean[],
+): boolean {
+  const standing = after.recipe.lines.flatMap(({ mass }, i) => (mass > 0 ? [lines[i]] : []));
+  return verdicts.some(({ findings }, i) =>
+    findings.some(
+      ({ verdict, line }) =>
+        verdict === 'does-not' &&
+        (line === undefined ? !tooMuchBefore[i] : standing[Number(line)]?.origin === undefined),
+    ),
+  );
+}
+
+/** What leaves the pot and what comes into it. */
+function exchanged(
+  request: SwapRequest,
+  lines: readonly PotLine[],
+  amounts: readonly Measurable[],
+): {
+  readonly gone: Recipe['lines'];
+  readonly substitutes: readonly PotLine[];
+} {
+  const stays = new Set(lines.flatMap(({ origin }, i) => ((amounts[i]?.grams ?? 0) > 0 ? [origin] : [])));
+  return {
+    gone: request.recipe.lines.filter((_line, i) => !stays.has(i)),
+    substitutes: lines.filter(({ origin }) => origin === undefined),
+  };
+}
+
+const coinsOf = ({ recipe }: Assessed): number => costOf(recipe.lines).coins.mid;
+
+/** Coins below which a pot counts as having cost that much. */
+const LEAST_COINS = 0.01;
+
 /** A balanced pot as an option, or nothing when somebody still could not eat it. */
 export function optionOf(
   { request, aims, original, regard: regardOf, verdictsOn, tooMuchBefore }: SwapSearch,
@@ -93,71 +134,45 @@ export function optionOf(
     asWritten: lines.map(({ origin }) => origin !== undefined),
   });
   const verdicts = verdictsOn(after);
-  const standing = after.recipe.lines.flatMap(({ mass }, i) => (mass > 0 ? [lines[i]] : []));
-  // What somebody could not have before is another matter; nothing new may be in their way.
-  const newlyInTheWay = verdicts.some(({ findings }, i) =>
-    findings.some(
-      ({ verdict, line }) =>
-        verdict === 'does-not' &&
-        (line === undefined ? !tooMuchBefore[i] : standing[Number(line)]?.origin === undefined),
-    ),
-  );
-  if (newlyInTheWay) return undefined;
-  const asks = eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : []));
-  const substitutes = lines.filter(({ origin }) => origin === undefined);
-  // A sauce of the house is one thing to make, however many lines it has.
-  const stays = new Set(lines.flatMap(({ origin }, i) => ((amounts[i]?.grams ?? 0) > 0 ? [origin] : [])));
-  const out = request.recipe.lines.flatMap(({ ingredient }, i) => (stays.has(i) ? [] : [ingredient.name]));
-  // Where the cook lives with a question already, another of the same weight is no worse.
-  const gone = request.recipe.lines.filter((_line, i) => !stays.has(i));
-  const replacedRegard = worstOf(gone.flatMap(({ ingredient }) => regardOf(ingredient)));
+  if (newlyInTheWay(lines, after, verdicts, tooMuchBefore)) return undefined;
+  const { gone, substitutes } = exchanged(request, lines, amounts);
   const regarded = substitutes.flatMap(({ ingredient }) => regardOf(ingredient)),
-    regard = noWorse(worstOf(regarded), replacedRegard),
-    moves = changesOf(space, aims, masses).filter(({ line }) => lines[line]?.origin !== undefined);
-  const newThings = new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size;
-  const notInHouse = inHouse
-    ? substitutes
-        .filter(({ ingredient }) => !inHouse.has(ingredient.id))
-        .map(({ ingredient }) => ingredient.name)
-    : [];
-  const coins = (assessed: Assessed) => costOf(assessed.recipe.lines).coins.mid;
-  const distance = distanceBetween(original, after),
-    coinsMore = coins(after) - coins(original),
+    moves = changesOf(space, aims, masses).filter(({ line }) => lines[line]?.origin !== undefined),
+    notInHouse = substitutes.filter(({ ingredient }) => inHouse && !inHouse.has(ingredient.id)),
+    distance = distanceBetween(original, after),
     minutes = Math.max(0, ...substitutes.map(minutesOf));
-  const fit = Math.sqrt(
-    misses.reduce((all, miss, i) => all + (met([miss]) ? 0 : (aims[i]?.weight ?? 1) * miss.middle ** 2), 0),
-  );
-  const w = rankWeights;
-  const rank =
-    w.fit * fit +
-    w.closeness * distance +
-    w.cost * Math.log2(Math.max(coins(after), 0.01) / Math.max(coins(original), 0.01)) +
-    (w.hour * minutes) / 60 +
-    w.notInHouse * notInHouse.length +
-    w.newLine * newThings +
-    w.unlike * unlikenessOf(request, substitutes) +
-    w.asks * new Set(regarded.map(({ eater }) => eater)).size +
-    w.moved * moves.length;
   return {
     lines,
     amounts,
     after,
-    asks,
-    out,
+    asks: eaters.flatMap(({ name }, i) => (verdicts[i]?.verdict === 'ask' ? [name] : [])),
+    out: gone.map(({ ingredient }) => ingredient.name),
     in: [...new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.name))],
     moves,
     regarded,
-    regard,
+    // Where the cook lives with a question already, another of the same weight is no worse.
+    regard: noWorse(worstOf(regarded), worstOf(gone.flatMap(({ ingredient }) => regardOf(ingredient)))),
     effort: substitutes.flatMap(({ ingredient: { name }, preparation, sauce }) =>
       sauce === undefined && preparationOf(preparation).ahead !== undefined ? [{ name, preparation }] : [],
     ),
     alike: [],
     outside: missedRails(aims, misses),
     distance,
-    coinsMore,
+    coinsMore: coinsOf(after) - coinsOf(original),
     minutes,
-    notInHouse,
-    rank,
+    notInHouse: notInHouse.map(({ ingredient }) => ingredient.name),
+    rank: rankOf({
+      unmet: unmet(aims, misses),
+      distance,
+      costRatio: Math.max(coinsOf(after), LEAST_COINS) / Math.max(coinsOf(original), LEAST_COINS),
+      minutes,
+      notInHouse: notInHouse.length,
+      // A sauce of the house is one thing to make, however many lines it has.
+      newThings: new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size,
+      unlike: unlikenessOf(request, substitutes),
+      asking: new Set(regarded.map(({ eater }) => eater)).size,
+      moved: moves.length,
+    }),
     shifts: shiftsBetween(brief, original, after),
     school: schoolOf(after.recipe.lines),
   };
