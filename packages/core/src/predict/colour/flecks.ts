@@ -21,10 +21,12 @@ export function fleckColours({ fates, mass }: Mixture, sauce: Lab): readonly str
     if (!ingredient) continue;
     const { lab, particleSizeUm } = ingredient.behaviour;
     const visible = pieces > 0 ? pieces : ground.diameter >= p.size && particleSizeUm > 0 ? 1 : 0;
-    const share = (visible * arrivedG) / Math.max(mass, 1e-9);
-    if (share < p.share || share > p.most || apart(lab, sauce) < p.apart) continue;
+    if (apart(lab, sauce) < p.apart) continue;
     const word = plainWord(lab);
-    seen.set(word, (seen.get(word) ?? 0) + share);
+    seen.set(word, (seen.get(word) ?? 0) + (visible * arrivedG) / Math.max(mass, 1e-9));
   }
-  return [...seen].sort((a, b) => b[1] - a[1]).map(([word]) => word);
+  return [...seen]
+    .filter(([, share]) => share >= p.share && share <= p.most)
+    .sort((a, b) => b[1] - a[1])
+    .map(([word]) => word);
 }

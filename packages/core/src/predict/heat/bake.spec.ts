@@ -4,7 +4,17 @@ import { lineOf } from '../../../science/random-pots.js';
 import { assemble } from '../assemble/assemble.js';
 import { type Process, uncooked } from '../../recipe/recipe.js';
 import { predict } from '../predict.js';
-import { bakeLoss, heatWithBaking, keepWarmLoss, noodleStarchGiven, noodleUptake } from './bake.js';
+import {
+  bakedSet,
+  bakeLoss,
+  browningIndex,
+  browningPace,
+  heatWithBaking,
+  keepWarmLoss,
+  noodleStarchGiven,
+  noodleUptake,
+  steamingMinutes,
+} from './bake.js';
 
 const baked: Process = { ...uncooked, bakeMin: 25, ovenC: 200, layerMm: 10 };
 const lines = (extra: readonly (readonly [string, number])[] = []) =>
@@ -91,4 +101,55 @@ test('noodles that wait in a sauce drink from it and give it starch: half an hou
   expect(noodleStarchGiven(waiting)).toBeCloseTo(1.496, 3);
   expect(noodleStarchGiven({ ...waiting, keepWarmMin: 0 })).toBe(0);
   expect(noodleUptake(waiting, 60)).toBeLessThan(30);
+});
+
+test('twenty-five minutes at 200 °C, worked by hand: when it steams, what it loses, how it browns and sets', () => {
+  // The surface warms with 3 + 1.2 = 4.2 min: 25 − 4.2·(1 − e^(−25/4.2)).
+  expect(steamingMinutes(baked)).toBeCloseTo(20.811, 3);
+  expect(steamingMinutes({ ...baked, bakeMin: 20, layerMm: 20 })).toBeCloseTo(12.801, 3);
+  expect(steamingMinutes({ ...baked, bakeMin: 0 })).toBe(0);
+  // 20 W/(m²·K) over 115 K on 0.04 m² for 20.8 min would take 49.9 g; the 255 g that can leave hold some of it back.
+  expect(bakeLoss(baked, 300, 400)).toBeCloseTo(45.359, 2);
+  expect(bakeLoss({ ...baked, bakeMin: 25, layerMm: 20, ovenC: 180, covered: true }, 500, 600)).toBeCloseTo(
+    3.114,
+    3,
+  );
+  expect(bakeLoss(baked, 0, 400)).toBe(0);
+  expect(bakeLoss({ ...baked, ovenC: 80 }, 200, 400)).toBe(0);
+  expect(browningPace(220)).toBeCloseTo(0.06128, 5);
+  expect(browningIndex({ ...baked, ovenC: 220 }, 12)).toBeCloseTo(5.348, 3);
+  expect(browningIndex({ ...baked, ovenC: 220, covered: true }, 12)).toBeCloseTo(0.877, 3);
+  // 9·(8 − 2)² Pa, all but e^(−20.8/4) of it; 0.3 g of mucilage in 100 g leaves a third.
+  expect(bakedSet(baked, 8, 0)).toBeCloseTo(322.2, 1);
+  expect(bakedSet(baked, 8, 0.3)).toBeCloseTo(107.4, 1);
+  expect(bakedSet({ ...baked, bakeMin: 4 }, 8, 0)).toBeCloseTo(96.85, 1);
+  expect(bakedSet(baked, 1, 0)).toBe(0);
+});
+
+test('the middle of a dish, worked by hand: from what it was in the pot, and only where the oven makes it hotter', () => {
+  const thick = { ...baked, layerMm: 20 };
+  // 4 + 2.5·4 = 14 min: 98 − 78·e^(−25/14), and 11 min held.
+  const cold = heatWithBaking(thick, { maxTemperature: 20, hold: 0 });
+  expect(cold.maxTemperature).toBeCloseTo(84.92, 2);
+  expect(cold.hold).toBeCloseTo(11, 6);
+  // From the stove it goes into the dish at 60 °C at most.
+  const hot = heatWithBaking(thick, { maxTemperature: 70, hold: 3 });
+  expect(hot.maxTemperature).toBeCloseTo(91.63, 2);
+  expect(hot.hold).toBeCloseTo(14, 6);
+  expect(heatWithBaking({ ...thick, bakeMin: 10 }, { maxTemperature: 20, hold: 2 }).hold).toBe(2);
+  const boiled = { maxTemperature: 92, hold: 5 };
+  expect(heatWithBaking({ ...baked, bakeMin: 20, layerMm: 40 }, boiled)).toEqual(boiled);
+  expect(heatWithBaking({ ...baked, bakeMin: 0 }, boiled)).toEqual(boiled);
+});
+
+test('kept warm for forty minutes at 75 °C, worked by hand: with a lid hardly anything leaves', () => {
+  const warm: Process = { ...uncooked, keepWarmMin: 40 };
+  // 30 g/(min·m²)·e^0.45 on 500 mL that stand 60 mm deep.
+  expect(keepWarmLoss(warm, 75, 400, 500)).toBeCloseTo(15.33, 2);
+  expect(keepWarmLoss({ ...warm, covered: true }, 75, 400, 500)).toBeCloseTo(1.877, 3);
+  expect(keepWarmLoss(warm, 75, 0, 500)).toBe(0);
+  expect(keepWarmLoss(uncooked, 75, 400, 500)).toBe(0);
+  expect(noodleUptake({ ...uncooked, keepWarmMin: 30, noodlesG: 100 }, 200)).toBeCloseTo(43.29, 2);
+  expect(noodleUptake({ ...uncooked, keepWarmMin: 30, noodlesG: 100 }, 0)).toBe(0);
+  expect(noodleStarchGiven({ ...uncooked, keepWarmMin: 30 })).toBe(0);
 });

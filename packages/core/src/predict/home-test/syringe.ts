@@ -23,7 +23,7 @@ export function syringeLeft(flow: Flowing, seconds = 10): number {
     const shear = ((wall - held) / consistency) ** (1 / n);
     const viscous = (Math.PI * radius ** 3 * shear) / (3 + 1 / n);
     const inertial = p.discharge * Math.PI * radius * radius * Math.sqrt(2 * p.gravity * head);
-    left -= (1e6 * STEP_S) / (1 / viscous + 1 / inertial);
+    left -= (1e6 * Math.min(STEP_S, seconds - t)) / (1 / viscous + 1 / inertial);
   }
   return Math.max(0, left);
 }
