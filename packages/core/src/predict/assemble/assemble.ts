@@ -11,7 +11,7 @@ import {
   type CookingWater,
   type HeatHistory,
 } from '../starch/gelatinize.js';
-import { courseOf, lastWorked, waterToLeave } from '../course/course.js';
+import { type Course, courseOf, lastWorked, type Leaving, waterToLeave } from '../course/course.js';
 import { AT_START } from '../course/entry.js';
 import { heatSince } from '../course/heat-course.js';
 import { acidMoments, hydrolysisOver } from './acid-moments.js';
@@ -22,8 +22,8 @@ import { separated } from './separated.js';
 import type { ParticleState } from './particle-state.js';
 import { shrunkByHeat } from '../particle/sour-flocs.js';
 import { absorptionOf } from './colour-state.js';
-import { throughHeatAndBlade } from './cooked-lines.js';
-import { potWater } from './pot-water.js';
+import { type CookedLines, throughHeatAndBlade } from './cooked-lines.js';
+import { potWater, type PotWater } from './pot-water.js';
 import { type Assembled, asMadeBefore, type PotMadeBefore, withMadeBefore } from './made-before.js';
 import { addUp, weigh, type Weighed } from './weighed.js';
 
@@ -127,141 +127,201 @@ const particlesIn = (particles: ParticleState, piecesVolume: number, mass: numbe
   coarseness: mass > 0 ? particles.coarse / (particles.coarse + a.coarseSeen * mass) : 0,
 });
 
+/** The lines on the scale, made ready, and what they come to; g. */
+interface OnTheScale {
+  readonly recipe: Cooked;
+  readonly course: Course;
+  readonly lines: readonly Weighed[];
+  readonly total: ReturnType<typeof addUp>;
+  /** With the water that making ready brought; and as weighed before. */
+  readonly atStart: number;
+  readonly weighedG: number;
+}
+
+function onTheScale(recipe: Cooked): OnTheScale {
+  const course = courseOf(recipe),
+    lines = separated(weigh(recipe.lines, partsOf), course);
+  return {
+    recipe,
+    course,
+    lines,
+    total: addUp(lines),
+    atStart: lines.reduce((all, { g, broughtWater, lostSugars }) => all + g + broughtWater - lostSugars, 0),
+    weighedG: recipe.lines.reduce((all, line) => all + line.mass, 0),
+  };
+}
+
+/** The heat that it met from the start, baking included, and what became of its water. */
+interface Heated {
+  readonly heat: HeatHistory;
+  readonly leaving: Leaving;
+  readonly water: PotWater;
+}
+
+function heated({ recipe, course, total, atStart }: OnTheScale): Heated {
+  const { process } = course,
+    heat = heatWithBaking(process, heatSince(course.heat, AT_START));
+  const starch = total('starchTotal'),
+    solids = total('protein') + total('fibre');
+  const leaving = waterToLeave(course, atStart, {
+    water: total('water'),
+    starch,
+    gums: total('gums'),
+    solids,
+  });
+  const water = potWater(
+    process,
+    leaving.g,
+    recipe.serving?.temperatureC ?? heat.maxTemperature,
+    total('water'),
+    total('fat') * suspension.fatVolume + (solids + starch) * a.proteinVolume,
+  );
+  return { heat, leaving, water };
+}
+
+/** Each line through heat and blade, with the starch that noodles gave; and the share of each starch that the pot’s heat cooks. */
+function cooked(
+  { course, lines, total }: OnTheScale,
+  { heat, water }: Heated,
+): { readonly done: CookedLines; readonly gelatinized: Float64Array; readonly given: number } {
+  const gelatinizedBy = gelatinizer({
+    water: Math.max((water.before + water.cooked) / 2, 1e-6),
+    sugars: total('sugars'),
+    salt: total('salt'),
+    starch: total('starchTotal'),
+  });
+  const liquid = water.before + total('alcohol');
+  const keptLiquid = liquid > 0 ? Math.max(1 - (water.before - water.cooked) / liquid, 0) : 1;
+  const done = throughHeatAndBlade(lines, course, heat, gelatinizedBy, keptLiquid),
+    given = noodleStarchGiven(course.process);
+  done.starch.dispersed[WHEAT]! += given;
+  return { done, gelatinized: gelatinizedBy(heat), given };
+}
+
+/** mL of the sauce without what thickens it, so that a thickener never dilutes the particles. */
+const withoutThickeners = (
+  total: ReturnType<typeof addUp>,
+  { starch, alcohol }: CookedLines,
+  water: number,
+  fat: number,
+): number =>
+  water +
+  fat * suspension.fatVolume +
+  (total('protein') + total('fibre') + starch.raw + starch.inCells) * a.proteinVolume +
+  total('salt') * a.saltVolume +
+  Math.max(total('unnamed'), 0) * a.unnamedVolume +
+  alcohol * a.alcoholVolume;
+
+/** How sour it is, and each moment at which heat or something sour came to it. */
+function acidity(
+  { lines, course }: OnTheScale,
+  heat: HeatHistory,
+  { strongIons, buffers, courses }: CookedLines,
+  water: number,
+): Pick<Mixture, 'buffers' | 'strongIons' | 'pH' | 'acidMoments' | 'hydrolysis' | 'flocsShrunk'> {
+  const pH = pHOfMixture(strongIons, buffers, water);
+  const moments = acidMoments({ lines, courses, course, pot: heat, pH, water });
+  return {
+    buffers,
+    strongIons,
+    pH,
+    acidMoments: moments,
+    hydrolysis: hydrolysisOver(moments),
+    flocsShrunk: shrunkByHeat(moments),
+  };
+}
+
+/** What the heat made of it: alcohol, starch, protein, colour. */
+const ofTheHeat = (
+  { course, total }: OnTheScale,
+  heat: HeatHistory,
+  { done, gelatinized }: ReturnType<typeof cooked>,
+  mass: number,
+) => ({
+  alcohol: done.alcohol,
+  alcoholLeft: total('alcohol') > 0 ? done.alcohol / total('alcohol') : 1,
+  alcoholBefore: total('alcohol'),
+  heatSetProtein: done.heatSetProtein,
+  pungent: done.pungent,
+  dryHotStarch: done.dryHotStarch,
+  maxTemperature: done.hottest.maxTemperature,
+  hold: done.hottest.hold,
+  worked: lastWorked(course),
+  undissolvedGums: done.undissolvedGums,
+  dispersedStarch: done.starch.dispersed,
+  cellStarch: done.starch.inCells,
+  rawStarch: done.starch.raw,
+  flouryStarch: done.starch.floury,
+  gelatinizedShares: gelatinized,
+  breakdown: breakdownProgress(heat),
+  browning: browningIndex(
+    course.process,
+    mass > 0 ? (100 * (total('sugars') + done.amylaseSugar + total('protein'))) / mass : 0,
+  ),
+  absorption: absorptionOf(done.colour, mass),
+});
+
+function mixtureOf(scale: OnTheScale): Assembled {
+  const { course, lines, total, atStart, weighedG } = scale;
+  const warm = heated(scale),
+    pot = cooked(scale, warm),
+    { done, given } = pot,
+    { inPieces } = done;
+  // Water that stays in pieces is no part of the sauce around them.
+  const water = Math.max(warm.water.left - inPieces.water, a.leastWater * warm.water.left),
+    fat = total('fat') - inPieces.fat,
+    mass = atStart - warm.water.lost - warm.water.absorbed + given,
+    suspensionVolume = withoutThickeners(total, done, water, fat),
+    coagulatingProtein = total('coagulatingProtein');
+  const mix: Mixture = {
+    process: course.process,
+    water,
+    evaporated: warm.water.evaporated,
+    absorbed: warm.water.absorbed,
+    boilsOff: warm.leaving.g,
+    waterDoubt: doubtOf(lines, warm.leaving.sd, water),
+    broughtG: atStart - weighedG + given,
+    mass,
+    fat,
+    inPieces,
+    fates: done.courses,
+    linePlaces: lines.map(({ place }) => place),
+    protein: total('protein'),
+    fibre: total('fibre'),
+    salt: total('salt'),
+    unnamed: total('unnamed'),
+    allStarch: total('starchTotal'),
+    solutes: done.solutes,
+    fatByType: done.fatByType,
+    ...simplyAddedUp(total),
+    ...sugarsOf(lines, total, done.amylaseSugar),
+    ...particlesIn(done.particles, inPieces.volume, mass),
+    ...acidity(scale, warm.heat, done, water),
+    ...ofTheHeat(scale, warm.heat, pot, mass),
+    suspensionVolume,
+    volume:
+      suspensionVolume +
+      inPieces.volume +
+      sum(done.starch.dispersed) * a.starchVolume +
+      sum(done.solutes) * a.gumVolume,
+    emulsifiedFat: fat > 0 ? Math.min(total('emulsifiedFat') / fat, 1) : 0,
+    coagulatingProtein,
+    isoelectricPh:
+      coagulatingProtein > 0 ? total('coagulatingAtIsoelectric') / coagulatingProtein : ANY_ISOELECTRIC_PH,
+    guessedShare: weighedG > 0 ? total('guessed') / weighedG : 0,
+    curdledBefore: 0,
+  };
+  return { mix, lines, courses: done.courses, gelatinized: done.gelatinized };
+}
+
+function assembled(recipe: Cooked): Assembled {
+  const alone = mixtureOf(onTheScale(recipe));
+  return { ...alone, mix: withMadeBefore(alone.mix, recipe.lines, potMadeBefore) };
+}
+
 /**
  * Adds up the lines and works out what heat, blade and time did to them.
  * @throws RangeError when a mass is negative or not a number (a caller's bug)
  * @source engine notes E-2, E-3, E-8, E-9
  */
 export const assemble = (recipe: Cooked): Mixture => assembled(recipe).mix;
-
-function assembled(recipe: Cooked): Assembled {
-  const course = courseOf(recipe),
-    { process } = course;
-  const lines = separated(weigh(recipe.lines, partsOf), course);
-  const heat = heatWithBaking(process, heatSince(course.heat, AT_START));
-
-  const total = addUp(lines);
-  const salt = total('salt'),
-    fat = total('fat'),
-    protein = total('protein'),
-    fibre = total('fibre'),
-    unnamed = total('unnamed'),
-    allStarch = total('starchTotal'),
-    tableSugars = total('sugars'),
-    coagulatingProtein = total('coagulatingProtein');
-  const atStart = lines.reduce(
-    (all, { g, broughtWater, lostSugars }) => all + g + broughtWater - lostSugars,
-    0,
-  );
-  const { g: boilsOff, sd: boilsOffSd } = waterToLeave(course, atStart, {
-    water: total('water'),
-    starch: allStarch,
-    gums: total('gums'),
-    solids: protein + fibre,
-  });
-  const { before, cooked, left, evaporated, absorbed, lost } = potWater(
-    process,
-    boilsOff,
-    recipe.serving?.temperatureC ?? heat.maxTemperature,
-    total('water'),
-    fat * suspension.fatVolume + (protein + fibre + allStarch) * a.proteinVolume,
-  );
-  const cookingWater = {
-    water: Math.max((before + cooked) / 2, 1e-6),
-    sugars: tableSugars,
-    salt,
-    starch: allStarch,
-  };
-  const gelatinizedBy = gelatinizer(cookingWater),
-    gelatinized = gelatinizedBy(heat);
-  const liquid = before + total('alcohol');
-  const keptLiquid = liquid > 0 ? Math.max(1 - (before - cooked) / liquid, 0) : 1;
-  const cookedLines = throughHeatAndBlade(lines, course, heat, gelatinizedBy, keptLiquid);
-  const { starch, particles, colour, solutes, fatByType, buffers } = cookedLines,
-    { strongIons, amylaseSugar, heatSetProtein, pungent, dryHotStarch, alcohol, inPieces } = cookedLines;
-  const given = noodleStarchGiven(process);
-  starch.dispersed[WHEAT]! += given;
-  // Water that stays in pieces is no part of the sauce around them.
-  const water = Math.max(left - inPieces.water, a.leastWater * left);
-  const sauceFat = fat - inPieces.fat;
-  const alcoholLeft = total('alcohol') > 0 ? alcohol / total('alcohol') : 1;
-  const pH = pHOfMixture(strongIons, buffers, water);
-  const moments = acidMoments({ lines, courses: cookedLines.courses, course, pot: heat, pH, water });
-  const withoutThickeners =
-    water +
-    sauceFat * suspension.fatVolume +
-    (protein + fibre + starch.raw + starch.inCells) * a.proteinVolume +
-    salt * a.saltVolume +
-    Math.max(unnamed, 0) * a.unnamedVolume +
-    alcohol * a.alcoholVolume;
-  const weighedMass = recipe.lines.reduce((all, line) => all + line.mass, 0);
-  const mass = atStart - lost - absorbed + given;
-  const reactants = mass > 0 ? (100 * (tableSugars + amylaseSugar + protein)) / mass : 0;
-
-  const mix: Mixture = {
-    process,
-    water,
-    evaporated,
-    boilsOff,
-    waterDoubt: doubtOf(lines, boilsOffSd, water),
-    broughtG: atStart - weighedMass + given,
-    fat: sauceFat,
-    inPieces,
-    undissolvedGums: cookedLines.undissolvedGums,
-    fates: cookedLines.courses,
-    linePlaces: lines.map(({ place }) => place),
-    protein,
-    fibre,
-    salt,
-    alcohol,
-    alcoholLeft,
-    unnamed,
-    allStarch,
-    solutes,
-    fatByType,
-    buffers,
-    strongIons,
-    pH,
-    coagulatingProtein,
-    dryHotStarch,
-    mass,
-    absorbed,
-    maxTemperature: cookedLines.hottest.maxTemperature,
-    hold: cookedLines.hottest.hold,
-    ...simplyAddedUp(total),
-    worked: lastWorked(course),
-    alcoholBefore: total('alcohol'),
-    heatSetProtein,
-    pungent,
-    ...sugarsOf(lines, total, amylaseSugar),
-    ...particlesIn(particles, inPieces.volume, mass),
-    dispersedStarch: starch.dispersed,
-    cellStarch: starch.inCells,
-    rawStarch: starch.raw,
-    flouryStarch: starch.floury,
-    gelatinizedShares: gelatinized,
-    hydrolysis: hydrolysisOver(moments),
-    acidMoments: moments,
-    breakdown: breakdownProgress(heat),
-    flocsShrunk: shrunkByHeat(moments),
-    suspensionVolume: withoutThickeners,
-    volume:
-      withoutThickeners +
-      inPieces.volume +
-      sum(starch.dispersed) * a.starchVolume +
-      sum(solutes) * a.gumVolume,
-    emulsifiedFat: sauceFat > 0 ? Math.min(total('emulsifiedFat') / sauceFat, 1) : 0,
-    browning: browningIndex(process, reactants),
-    isoelectricPh:
-      coagulatingProtein > 0 ? total('coagulatingAtIsoelectric') / coagulatingProtein : ANY_ISOELECTRIC_PH,
-    guessedShare: weighedMass > 0 ? total('guessed') / weighedMass : 0,
-    absorption: absorptionOf(colour, mass),
-    curdledBefore: 0,
-  };
-  return {
-    mix: withMadeBefore(mix, recipe.lines, potMadeBefore),
-    lines,
-    courses: cookedLines.courses,
-    gelatinized: cookedLines.gelatinized,
-  };
-}
