@@ -58,3 +58,18 @@ test('the edges lie in order, one between two neighbouring words', () => {
   ]);
   expect(new Set(words)).toEqual(new Set(thicknessClasses.slice(0, CLASS_EDGES.length + 1)));
 });
+
+test('just under an edge it is not there yet: mounds above 60 Pa, spreads above 220, slices above 3500 where most of it is set', () => {
+  expect(thicknessClassOf(flowing(1.5, 60))).toBe('pours like cream');
+  expect(thicknessClassOf(flowing(1.5, 61))).toBe('mounds');
+  expect(thicknessClassOf(flowing(3.6, 220))).toBe('mounds');
+  expect(thicknessClassOf(flowing(1.5, 221))).toBe('spreads');
+  expect(thicknessClassOf(flowing(5, 3500, { gelStress: 3500 }))).toBe('spreads');
+  expect(thicknessClassOf(flowing(5, 3600, { gelStress: 900, fatStress: 1000 }))).toBe('slices');
+  expect(thicknessClassOf(flowing(5, 3600, { gelStress: 1700 }))).toBe('spreads');
+  // Where fat is outside, only what is as firm as butter from the fridge slices, gel or not.
+  expect(thicknessClassOf(flowing(5, 6000, { oilContinuous: 0.6, fatStress: 6000 }))).toBe('spreads');
+  expect(thicknessClassOf(flowing(5, 6000, { oilContinuous: 0.4, fatStress: 6000 }))).toBe('slices');
+  expect(thicknessClassOf(flowing(2.5, 200, { oilContinuous: 0.9 }))).toBe('mounds');
+  expect(thicknessClassOf(flowing(5, 2.1e5, { oilContinuous: 0.9, fatStress: 0 }))).toBe('slices');
+});
