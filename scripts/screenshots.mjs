@@ -142,7 +142,7 @@ const pictures = [
 ];
 
 const browser = await chromium.launch({
-  executablePath: chromiumPath,
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
 });
 // A picture that cannot be taken ends it all; nothing is left running.

@@ -52,7 +52,6 @@ const untimed = 'kills,busy,disks,files,dev,strangers',
   timed = 'labels,fuzz,load';
 
 rmSync(join(root, 'test-results'), { recursive: true, force: true });
-await check('Type check', 'npx', 'tsc', '-b')();
 await inLanes(
   [
     check(
@@ -66,14 +65,15 @@ await inLanes(
       '--cache-location',
       'node_modules/.cache/eslint',
     ),
+    check('Format', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'),
+    script('Proposals', 'check:proposals'),
   ],
   [
-    check('Format', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'),
+    check('Type check', 'npx', 'tsc', '-b'),
     check('Floors', 'node', 'scripts/floors.mjs'),
     check('Words', 'node', 'scripts/check-words.mjs'),
     script('The page of the model', 'model:page', '--check'),
     script('Science', 'check:science'),
-    script('Proposals', 'check:proposals'),
     check('The core as a package', 'node', 'scripts/check-package.mjs'),
     ensureBuilt,
     ...(browser ? [script('Accidents, in short', 'harden', '--short', `--only=${untimed}`)] : []),
