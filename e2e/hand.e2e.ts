@@ -332,11 +332,18 @@ test('the count beside “All 16” counts everything that stands outside the br
   const button = page.getByRole('button', { name: /All 16 properties; off:/ });
   await expect(button).toBeVisible();
   const said = async (): Promise<number> =>
-    Number((await page.getByRole('button', { name: /properties; off:/ }).textContent())?.match(/(\d+) off/)?.[1]);
+    Number(
+      (await page.getByRole('button', { name: /properties; off:/ }).textContent())?.match(/(\d+) off/)?.[1],
+    );
   await button.click();
   // The figures of the last amount may still be on their way.
   await expect(async () => {
     expect(await said()).toBeGreaterThan(1);
-    expect(await page.getByTestId('rails').getByText(/the brief$/).count()).toBe(await said());
+    expect(
+      await page
+        .getByTestId('rails')
+        .getByText(/the brief$/)
+        .count(),
+    ).toBe(await said());
   }).toPass();
 });
