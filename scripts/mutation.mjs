@@ -5,7 +5,8 @@ import { root, run } from './run.mjs';
 
 /**
  * `npm run mutation -- FOLDER [TEST …]`: changes every line of a folder of the core or the server by a little, one at a time, and says how many of the
- * changes a test notices. FOLDER as in `predict/stretch` or `apps/server/src/formula`; each TEST is a part of a path that alone is run.
+ * changes a test notices. FOLDER as in `predict/stretch` or `apps/server/src/formula`, with a slash at its end for its own files alone; each TEST
+ * is a part of a path that alone is run.
  */
 const [given, ...only] = process.argv.slice(2);
 if (!given) {
@@ -13,7 +14,8 @@ if (!given) {
   process.exit(1);
 }
 await ensureInstalled();
-const folder = [given, `packages/core/src/${given}`, `apps/server/src/${given}`].find((path) =>
+const named = given.replace(/\/$/, '');
+const folder = [named, `packages/core/src/${named}`, `apps/server/src/${named}`].find((path) =>
   existsSync(join(root, path)),
 );
 if (!folder) {
@@ -41,7 +43,7 @@ const config = {
   },
   coverageAnalysis: 'perTest',
   mutate: [
-    `${folder}/**/*.ts`,
+    given.endsWith('/') ? `${folder}/*.ts` : `${folder}/**/*.ts`,
     '!**/*.spec.ts',
     '!**/*.fixture.ts',
     '!**/*.params.ts',
