@@ -1,4 +1,7 @@
+import { lineOf } from '../../science/random-pots.js';
+import { ingredientById } from '../larder/catalog/larder-table.js';
 import { potOf } from '../larder/pot-of.js';
+import type { MadeIngredient } from '../recipe/made-before.js';
 import type { Method } from '../recipe/method/operation.js';
 import { warningsOf } from './warnings.js';
 import { cookedBy } from './cooked-by.fixture.js';
@@ -124,4 +127,99 @@ test('a jar that does not hold it is told with the loads it takes: fewer when co
   ]);
   expect(of(3000, cold)[0]?.message).toContain('in 3 loads');
   expect(of(3000, [{ kind: 'blend', tool: 'stick', seconds: 60 }])).toEqual([]);
+});
+
+describe('just this side of an edge nothing is asked', () => {
+  const plain = [
+    ['oat-drink', 400],
+    ['cashew', 80],
+  ] as const;
+  const bake = { bakeMin: 20, ovenC: 200, layerMm: 20 };
+  test.each([
+    ['a little boiled off at sixty degrees', { ...cooked, evaporatedG: 20, maxTemperatureC: 60 }, {}],
+    ['what the oven takes from a cold dish', { ...bake, evaporatedG: 20, maxTemperatureC: 40 }, {}],
+    ['a hold just warmer than a warm kitchen', { holdMin: 10, maxTemperatureC: 31 }, {}],
+    ['nothing held in the cold', { maxTemperatureC: 20 }, {}],
+    ['noodles that wait', { ...cooked, noodlesG: 200, keepWarmMin: 10 }, { atC: 65 }],
+    ['a day in the fridge', cooked, { atC: 20, storage: 'fridge' as const, days: 2 }],
+    ['from the fridge, as warm as a room', cooked, { atC: 25, storage: 'fridge' as const, days: 1 }],
+    ['reheated hot', cooked, { atC: 70, storage: 'reheat' as const, days: 1 }],
+    ['served at thirty-five, never heated', {}, { atC: 35 }],
+    ['served five degrees above the pot', { ...cooked, maxTemperatureC: 60 }, { atC: 65 }],
+    ['served hot from the oven, never heated before', bake, { atC: 70 }],
+  ])('%s', (_what, process, serving) => {
+    expect(fieldsOf(plain, process, serving)).toEqual([]);
+  });
+
+  test('as much boiled off as there is water, and a gram more', () => {
+    const of = (evaporatedG: number) => fieldsOf([['water', 300]], { ...cooked, evaporatedG });
+    expect(of(300)).toEqual([]);
+    expect(of(301)).toEqual(['process.evaporatedG']);
+  });
+
+  test('five hundredths of salt, six of spice or gum, a fifth of yeast, three of acid', () => {
+    const share = (id: string, g: number) =>
+      fieldsOf([
+        ['water', 100 - g],
+        [id, g],
+      ]);
+    for (const [id, g] of [
+      ['salt', 4.9],
+      ['paprika-smoked', 6],
+      ['nutritional-yeast', 20],
+      ['citric-acid', 3],
+    ] as const) {
+      expect(share(id, g)).toEqual([]);
+      expect(share(id, g * 1.15)).toEqual(['lines[1].amount']);
+    }
+    expect(
+      fieldsOf([
+        ['water', 20_000],
+        ['cashew', 4000],
+      ]),
+    ).toEqual([]);
+  });
+
+  test('what stood in the water warm for two hours, at its edges', () => {
+    const of = (hours: number, temperatureC: number, pour?: 'boiling') => {
+      const pot = potOf([
+        ['cashew', 80],
+        ['water', 100],
+      ]);
+      const ready: Method = [{ kind: 'soak', minutes: 60 * hours, temperatureC, ...(pour ? { pour } : {}) }];
+      return warningsOf({
+        ...pot,
+        lines: pot.lines.map((line, i) => (i === 0 ? { ...line, ready } : line)),
+      }).map(({ message }) => (message.includes('germs') ? 'germs' : 'slimy'));
+    };
+    expect(of(2, 30)).toEqual([]);
+    expect(of(2.1, 30)).toEqual(['germs']);
+    expect(of(3, 28)).toEqual([]);
+    expect(of(3, 60)).toEqual(['slimy']);
+    expect(of(30, 20)).toEqual(['slimy']);
+    expect(of(30, 40, 'boiling')).toEqual([]);
+  });
+});
+
+test('something made four days ago may go in tonight; a day later, or kept a day more, its age is asked about', () => {
+  const of = (daysBefore: number, days: number, storage: 'cool' | 'fridge' = 'fridge') => {
+    const base = potOf([['oat-drink', 400]], cooked, { atC: 20 });
+    const ingredient: MadeIngredient = {
+      ...ingredientById('oat-drink')!,
+      id: 'own-sauce',
+      name: 'Base sauce',
+      made: { recipe: base, massG: 400, days: daysBefore, leftOut: [] },
+    };
+    const pot = potOf([['water', 100]], cooked, { atC: 20, storage, days });
+    const lines = [...pot.lines, lineOf(ingredient, 50)];
+    return warningsOf({ ...pot, lines }).filter(({ field }) => field === 'lines[1].ingredient');
+  };
+  expect(of(4, 0)).toEqual([]);
+  expect(of(5, 0)).toHaveLength(1);
+  expect(of(3, 1)).toEqual([]);
+  expect(of(3, 2)[0]?.message).toMatch(
+    /^Base sauce is 3 days old when it goes in, and stands 2 more: .* Local rules come first[.]$/,
+  );
+  expect(of(5, 0)[0]?.message).toMatch(/^Base sauce is 5 days old when it goes in: /);
+  expect(of(0, 9)).toEqual([]);
 });
