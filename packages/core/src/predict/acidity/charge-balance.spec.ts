@@ -1,4 +1,12 @@
-import { bufferCharge, noBuffers, pHOfMixture, strongIonDifference, titratable } from './charge-balance.js';
+import {
+  addBuffers,
+  bufferCharge,
+  noBuffers,
+  organicAcidG,
+  pHOfMixture,
+  strongIonDifference,
+  titratable,
+} from './charge-balance.js';
 
 /** mmol in 1000 mL. */
 const pH = (amounts: Partial<ReturnType<typeof noBuffers>>, strongIons = 0) =>
@@ -72,4 +80,32 @@ describe('worked by hand', () => {
     expect(pHOfMixture(1e6, nothing, 1000)).toBeGreaterThan(11.9);
     expect(pHOfMixture(-1e6, nothing, 1000)).toBeLessThan(1.1);
   });
+});
+
+test('a thousand millimoles weigh what a mole weighs, each acid its own; phosphate and protein are no organic acid', () => {
+  const one = { ...noBuffers(), phosphate: 1000, protein: 1000 };
+  expect(organicAcidG({ ...one, citric: 1000 })).toBeCloseTo(192.1, 6);
+  expect(organicAcidG({ ...one, malic: 1000 })).toBeCloseTo(134.1, 6);
+  expect(organicAcidG({ ...one, acetic: 1000 })).toBeCloseTo(60.05, 6);
+  expect(organicAcidG({ ...one, lactic: 1000 })).toBeCloseTo(90.08, 6);
+});
+
+test('what is put in adds up gram by gram', () => {
+  const pot = { citric: 1, malic: 2, acetic: 3, lactic: 4, phosphate: 5, protein: 6 };
+  addBuffers(pot, { citric: 0.1, malic: 0.2, acetic: 0.3, lactic: 0.4, phosphate: 0.5, protein: 0.6 }, 10);
+  expect(pot).toEqual({ citric: 2, malic: 4, acetic: 6, lactic: 8, phosphate: 10, protein: 12 });
+});
+
+test('in hardly any water it is still solved: what little there is decides', () => {
+  expect(pHOfMixture(0, { ...noBuffers(), lactic: 1 }, 0)).toBeCloseTo(1, 0);
+  expect(pHOfMixture(0.5, { ...noBuffers(), lactic: 1 }, 1e-9)).toBeCloseTo(3.86, 2);
+});
+
+test.each([3, 5.5, 8.2, 10.7])('solved to ten places whatever is in it: pH %d', (native) => {
+  for (const amounts of [
+    { ...noBuffers(), malic: 7, protein: 20 },
+    { ...noBuffers(), citric: 40, phosphate: 3 },
+    { ...noBuffers(), acetic: 0.01 },
+  ])
+    expect(pHOfMixture(strongIonDifference(native, amounts, 300), amounts, 300)).toBeCloseTo(native, 9);
 });
