@@ -56,3 +56,23 @@ describe('solid fat has a band', () => {
     expect(high).toBe(100);
   });
 });
+
+test('between two temperatures of the table it runs straight, and beyond its ends it stays', () => {
+  const cocoa = (tC: number) => solidFatOfMix(blend({ cocoa: 1 }), tC);
+  expect(cocoa(5)).toBeCloseTo(90, 9);
+  expect(cocoa(-10)).toBeCloseTo(90, 9);
+  expect(cocoa(27.5)).toBeCloseTo(57.5, 9);
+  expect(cocoa(31)).toBeCloseTo(43 - 42 / 5, 9);
+  expect(cocoa(70)).toBe(0);
+  expect(cocoa(95)).toBe(0);
+  expect(solidFatOfMix(blend({}), 5)).toBe(0);
+  // Stearin and palm beside each other in a third fat: what each pair loses is counted of the whole.
+  expect(solidFatSd(blend({ coconut: 1, palm: 1 }), 40)).toBeCloseTo(
+    Math.hypot(0.1 * Math.sqrt(1 + 12 / 40), 0.22 * 0.32),
+    9,
+  );
+  expect(solidFatSd(blend({ coconut: 1, palm: 1, liquid: 2 }), 40)).toBeCloseTo(
+    Math.hypot(0.1 * Math.sqrt(1 + 12 / 40), (0.22 * 0.32) / 4),
+    9,
+  );
+});

@@ -71,7 +71,10 @@ function measured(
       within.push({ amount: { value: grams, unit: 'g' }, grams });
     }
     // What hardly changes may as well stay as the cook wrote it.
-    return written && Math.abs(g - present) < MAY_STAY * present && present <= (space.high[i] ?? 0)
+    return written &&
+      Math.abs(g - present) < MAY_STAY * present &&
+      present >= (space.low[i] ?? 0) &&
+      present <= (space.high[i] ?? 0)
       ? [...within, asItIs]
       : within;
   });
