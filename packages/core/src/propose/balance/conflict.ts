@@ -108,7 +108,66 @@ function* widening(
   return undefined;
 }
 
-/** What to do about each demand of the conflict; people’s needs are never weakened. */
+/** Lines of the conflict that somebody cannot have. */
+function linesToSwap(
+  request: BalanceRequest,
+  conflicting: readonly Demand[],
+  eater: string,
+): readonly number[] {
+  const { people, present } = searchSpace(onlyWith(request, conflicting));
+  return [
+    ...new Set(
+      people.forbidden
+        .filter((one) => one.eater === eater && (present[one.line] ?? 0) > 0)
+        .map(({ line }) => line),
+    ),
+  ];
+}
+
+/** What to do about one demand of the conflict; people’s needs are never weakened. */
+function* relaxationsFor(
+  request: BalanceRequest,
+  conflicting: readonly Demand[],
+  demand: Demand,
+  options: BalanceOptions,
+): Search<readonly Relaxation[]> {
+  switch (demand.kind) {
+    case 'wish': {
+      const wider = yield* widening(request, onlyWith(request, conflicting), demand.rail, options);
+      return wider ? [wider] : [];
+    }
+    case 'hold': {
+      const holds = (request.holds ?? []).map((hold, line) => (line === demand.line ? undefined : hold));
+      const helps = yield* feasible({ ...request, holds }, options);
+      return helps ? [{ kind: 'free-line', line: demand.line }] : [];
+    }
+    case 'mass': {
+      const masses = yield* feasible({ ...request, holdMass: false }, options);
+      return masses ? [{ kind: 'free-mass', massG: masses.reduce((all, g) => all + g, 0) }] : [];
+    }
+    case 'person':
+      return linesToSwap(request, conflicting, demand.eater).map((line) => ({ kind: 'swap-line', line }));
+    case 'stock':
+    case 'same-dish':
+      return [];
+  }
+}
+
+/** How much a relaxation asks of the cook, in steps of a rail. */
+function sizeOf(relaxation: Relaxation, batchG: number): number {
+  switch (relaxation.kind) {
+    case 'widen':
+      return relaxation.by;
+    case 'free-mass':
+      return Math.abs(Math.log(relaxation.massG / batchG)) / NOTICEABLE;
+    case 'free-line':
+      return 1;
+    case 'swap-line':
+      return 0;
+  }
+}
+
+/** What to do about the conflict, smallest first. */
 function* relaxationsOf(
   request: BalanceRequest,
   conflicting: readonly Demand[],
@@ -116,52 +175,9 @@ function* relaxationsOf(
 ): Search<readonly Relaxation[]> {
   const found: Relaxation[] = [],
     batchG = request.recipe.lines.reduce((all, line) => all + line.mass, 0);
-  for (const demand of conflicting) {
-    switch (demand.kind) {
-      case 'wish': {
-        const wider = yield* widening(request, onlyWith(request, conflicting), demand.rail, options);
-        if (wider) found.push(wider);
-        break;
-      }
-      case 'hold': {
-        const holds = (request.holds ?? []).map((hold, line) => (line === demand.line ? undefined : hold));
-        if (yield* feasible({ ...request, holds }, options))
-          found.push({ kind: 'free-line', line: demand.line });
-        break;
-      }
-      case 'mass': {
-        const masses = yield* feasible({ ...request, holdMass: false }, options);
-        if (masses) found.push({ kind: 'free-mass', massG: masses.reduce((all, g) => all + g, 0) });
-        break;
-      }
-      case 'person': {
-        const { people, present } = searchSpace(onlyWith(request, conflicting));
-        const lines = new Set(
-          people.forbidden
-            .filter(({ line, eater }) => eater === demand.eater && (present[line] ?? 0) > 0)
-            .map(({ line }) => line),
-        );
-        lines.forEach((line) => found.push({ kind: 'swap-line', line }));
-        break;
-      }
-      case 'stock':
-      case 'same-dish':
-        break;
-    }
-  }
-  const size = (r: Relaxation): number => {
-    switch (r.kind) {
-      case 'widen':
-        return r.by;
-      case 'free-mass':
-        return Math.abs(Math.log(r.massG / batchG)) / NOTICEABLE;
-      case 'free-line':
-        return 1;
-      case 'swap-line':
-        return 0;
-    }
-  };
-  return found.sort((a, b) => size(a) - size(b));
+  for (const demand of conflicting)
+    found.push(...(yield* relaxationsFor(request, conflicting, demand, options)));
+  return found.sort((a, b) => sizeOf(a, batchG) - sizeOf(b, batchG));
 }
 
 /** Share of a limit within which a line counts as standing at it. @source assumed: less than a kitchen weighs */

@@ -5,6 +5,8 @@ import { ruleLimits } from '../../household/need/rule.params.js';
 import type { PackLabel } from '../../household/portion/pack-label.js';
 import { portionOfRecipe } from '../../household/portion/portion-of-recipe.js';
 import { whoCanEat } from '../../household/who-can-eat.js';
+import type { Need } from '../../household/need/need.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import { compositionCv, K80 } from '../../predict/uncertainty/kitchen-offsets.params.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
@@ -43,6 +45,29 @@ export interface PeopleLimits {
 
 const nobody: PeopleLimits = { forbidden: [], portions: [] };
 
+/** g of it in each g of a line. */
+type PerGram = (ingredient: Ingredient) => number;
+const saltIn: PerGram = (ingredient) => compiledIngredient(ingredient).salt;
+
+/** What a need limits in a portion: what, g a portion, where the upper end of the band reaches that, and how much a line brings. */
+function limitedBy(
+  need: Need,
+):
+  | { readonly what: string; readonly most: number; readonly doubtful: number; readonly per: PerGram }
+  | undefined {
+  const upTo = (most: number, cv: number) => ({ most, doubtful: most * Math.exp(-K80 * cv) });
+  if (need.kind === 'salt-limit')
+    return { what: 'salt', ...upTo(need.gramsPerPortion, compositionCv.salt), per: saltIn };
+  if (need.kind === 'rule' && need.rule === 'small-child')
+    return { what: 'salt', most: Infinity, doubtful: ruleLimits.childSalt, per: saltIn };
+  if (need.kind !== 'compound') return undefined;
+  return {
+    what: need.compound,
+    ...upTo(need.gramsPerPortion, COMPOUND_CV),
+    per: (ingredient) => (knownContent(need.compound, ingredient) ?? 0) / 100,
+  };
+}
+
 /** What these people must not have of these lines; the same judgement as everywhere (`whoCanEat`), line by line. */
 export function limitsOfPeople(
   recipe: Recipe,
@@ -60,42 +85,15 @@ export function limitsOfPeople(
   );
   const limits = eaters.flatMap((eater) =>
     eater.needs.flatMap((need): PortionLimit[] => {
-      const limit = (
-        what: string,
-        most: number,
-        cv: number,
-        perGram: (line: Recipe['lines'][number]) => number,
-      ): PortionLimit => ({
-        eater: eater.name,
-        what,
-        most,
-        doubtful: most * Math.exp(-K80 * cv),
-        perGram: recipe.lines.map((line) => perGram(line) / portions),
-      });
-      if (need.kind === 'salt-limit')
-        return [
-          limit(
-            'salt',
-            need.gramsPerPortion,
-            compositionCv.salt,
-            ({ ingredient }) => compiledIngredient(ingredient).salt,
-          ),
-        ];
-      if (need.kind === 'rule' && need.rule === 'small-child')
-        return [
-          {
-            ...limit('salt', Infinity, 0, ({ ingredient }) => compiledIngredient(ingredient).salt),
-            doubtful: ruleLimits.childSalt,
-          },
-        ];
-      if (need.kind !== 'compound') return [];
+      const limit = limitedBy(need);
+      if (!limit) return [];
+      const { per, ...rest } = limit;
       return [
-        limit(
-          need.compound,
-          need.gramsPerPortion,
-          COMPOUND_CV,
-          ({ ingredient }) => (knownContent(need.compound, ingredient) ?? 0) / 100,
-        ),
+        {
+          eater: eater.name,
+          ...rest,
+          perGram: recipe.lines.map(({ ingredient }) => per(ingredient) / portions),
+        },
       ];
     }),
   );

@@ -48,66 +48,80 @@ function hundredthWithin(g: number, low: number, high: number): number {
   return inside >= low && inside <= high ? inside : g;
 }
 
+/** Amounts near one mass that a kitchen can measure and that keep to the line’s bounds; as it is written where that will do. */
+function choicesFor(
+  space: SearchSpace,
+  line: number,
+  g: number,
+  measuring: Measuring,
+): readonly Measurable[] {
+  const { ingredient } = space.request.recipe.lines[line]!;
+  const low = space.low[line] ?? 0,
+    high = space.high[line] ?? Infinity,
+    present = space.present[line] ?? 0,
+    written = measuring.asWritten?.[line] ?? true;
+  const asItIs: Measurable = { amount: { value: present, unit: 'g' }, grams: present };
+  if (written && Math.abs(g - present) <= 1e-6 * Math.max(g, 1)) return [asItIs];
+  const within = measurableNear(g, ingredient, measuring.units[line] ?? 'g', measuring.rounding).filter(
+    ({ grams }) => grams >= low - 1e-6 && grams <= high + 1e-6,
+  );
+  if (within.length === 0) {
+    const grams = hundredthWithin(g, low, high);
+    within.push({ amount: { value: grams, unit: 'g' }, grams });
+  }
+  // What hardly changes may as well stay as the cook wrote it.
+  const mayStay = Math.abs(g - present) < MAY_STAY * present && present >= low && present <= high;
+  return written && mayStay ? [...within, asItIs] : within;
+}
+
+/** What is wrong with rounded amounts: outside the brief, over somebody’s limit, away from the solution, lighter or heavier, more to change. */
+function roundedBadness(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  masses: ArrayLike<number>,
+  rounded: Float64Array,
+): number {
+  const { recipe, portions } = space.request;
+  const assessed = assess(withMasses(recipe, rounded), portions);
+  const outside = penaltiesOf(aims, assessed, edges.inside / 2).reduce((all, penalty) => all + penalty, 0);
+  const over = space.people.portions.reduce((all, limit) => {
+    const eaten = portionOf(limit, rounded);
+    return (
+      all +
+      (eaten > limit.most ? 1e6 : 0) +
+      balanceWeights.personDoubt * Math.max(0, eaten / Math.min(limit.doubtful, limit.most) - 1) ** 2 * 100
+    );
+  }, 0);
+  const moved = rounded.reduce(
+    (all, g, i) => all + Math.abs(Math.log((g + 0.05) / ((masses[i] ?? 0) + 0.05))),
+    0,
+  );
+  const sum = rounded.reduce((all, g) => all + g, 0);
+  const heavier = (Math.max(space.batch[0] / sum - 1, sum / space.batch[1] - 1, 0) / MASS_STEP) ** 2;
+  const changed = rounded.reduce(
+    (all, g, i) => all + (Math.abs(g - (space.present[i] ?? 0)) > 1e-6 ? 1 : 0),
+    0,
+  );
+  return (
+    outside +
+    over +
+    roundingWeights.moved * moved +
+    roundingWeights.mass * heavier +
+    roundingWeights.changed * changed
+  );
+}
+
 /** Amounts a kitchen can measure near a solution, chosen together so that brief, limits and mass still hold. */
-function measured(
+const measured = (
   space: SearchSpace,
   aims: readonly Aim[],
   { masses }: Pick<Solution, 'masses'>,
   measuring: Measuring,
-): readonly Measurable[] {
-  const { recipe, portions } = space.request;
-  const choices = recipe.lines.map(({ ingredient }, i): readonly Measurable[] => {
-    const g = masses[i] ?? 0;
-    const unit = measuring.units[i] ?? 'g';
-    const present = space.present[i] ?? 0,
-      asItIs: Measurable = { amount: { value: present, unit: 'g' }, grams: present };
-    const written = measuring.asWritten?.[i] ?? true;
-    if (written && Math.abs(g - present) <= 1e-6 * Math.max(g, 1)) return [asItIs];
-    const within = measurableNear(g, ingredient, unit, measuring.rounding).filter(
-      ({ grams }) => grams >= (space.low[i] ?? 0) - 1e-6 && grams <= (space.high[i] ?? Infinity) + 1e-6,
-    );
-    if (within.length === 0) {
-      const grams = hundredthWithin(g, space.low[i] ?? 0, space.high[i] ?? Infinity);
-      within.push({ amount: { value: grams, unit: 'g' }, grams });
-    }
-    // What hardly changes may as well stay as the cook wrote it.
-    return written &&
-      Math.abs(g - present) < MAY_STAY * present &&
-      present >= (space.low[i] ?? 0) &&
-      present <= (space.high[i] ?? 0)
-      ? [...within, asItIs]
-      : within;
-  });
-  return chooseTogether(choices, (rounded) => {
-    const assessed = assess(withMasses(recipe, rounded), portions);
-    const outside = penaltiesOf(aims, assessed, edges.inside / 2).reduce((all, penalty) => all + penalty, 0);
-    const over = space.people.portions.reduce((all, limit) => {
-      const eaten = portionOf(limit, rounded);
-      return (
-        all +
-        (eaten > limit.most ? 1e6 : 0) +
-        balanceWeights.personDoubt * Math.max(0, eaten / Math.min(limit.doubtful, limit.most) - 1) ** 2 * 100
-      );
-    }, 0);
-    const moved = rounded.reduce(
-      (all, g, i) => all + Math.abs(Math.log((g + 0.05) / ((masses[i] ?? 0) + 0.05))),
-      0,
-    );
-    const sum = rounded.reduce((all, g) => all + g, 0);
-    const heavier = (Math.max(space.batch[0] / sum - 1, sum / space.batch[1] - 1, 0) / MASS_STEP) ** 2;
-    const changed = rounded.reduce(
-      (all, g, i) => all + (Math.abs(g - (space.present[i] ?? 0)) > 1e-6 ? 1 : 0),
-      0,
-    );
-    return (
-      outside +
-      over +
-      roundingWeights.moved * moved +
-      roundingWeights.mass * heavier +
-      roundingWeights.changed * changed
-    );
-  });
-}
+): readonly Measurable[] =>
+  chooseTogether(
+    space.request.recipe.lines.map((_line, i) => choicesFor(space, i, masses[i] ?? 0, measuring)),
+    (rounded) => roundedBadness(space, aims, masses, rounded),
+  );
 
 /** A solution as a kitchen would measure it, and what that makes. */
 export interface MeasuredPot {
