@@ -249,17 +249,11 @@ const loosely = ({ low, mid, high }: Range, unit: UnitId): Amount => ({
   ...(high > low * EXACT ? { range: { low: rounded(low), high: rounded(high) } } : {}),
 });
 
-function readOne(
-  text: string,
-  asWritten: string,
-  larder: readonly Ingredient[],
-  section: string | undefined,
-  { kitchen, used }: Habits,
-): ReadLine {
+/** What the words of a line say, before anything is looked up. */
+function phraseOf(text: string, kitchen: Habits['kitchen']) {
   const optional = OPTIONAL.test(text),
     seasons = TO_TASTE.test(text);
   OPTIONAL.lastIndex = TO_TASTE.lastIndex = 0;
-  const covers = TO_COVER.test(text);
   const bare = text
     .replace(OPTIONAL, ' ')
     .replace(TO_TASTE, ' ')
@@ -269,30 +263,54 @@ function readOne(
   const fruitOf = OF_FRUIT.exec(bare);
   const { amount, rest } = amountOf(fruitOf ? fruitOf[2]! : bare, kitchen);
   const { name, said, also } = partsOf(rest.replace(CONTAINER, ''));
-  const fruit = FRUIT.exec(name)?.[1];
-  const pressed = fruitOf ? fruitOf[1]! : /\bjuiced?\b|\bzest(?:ed)?\b/i.exec(said)?.[0];
-  const ofIt =
-    fruit && pressed && (!amount || !amount.unit) ? ofFruit(pressed, amount, fruit, larder) : undefined;
-  const { first, others } = alternativesIn(name);
-  const canned = CANNED.test(bare);
-  const asked = ofIt ? `${fruit} ${isZest(pressed ?? '') ? 'zest' : 'juice'}` : first;
-  const found = withCan(
-    findName(larder, asked, used),
-    canned && !ofIt ? findName(larder, `${asked} canned`, used) : undefined,
-  );
-  const ingredient = ofIt?.ingredient ?? found.ingredient;
-  const made = [found.done.join(' '), said].filter(Boolean).join(', ');
-  const { preparation, ready } = makeReadyIn(made, ingredient, isNet(text, amount));
+  return {
+    optional,
+    seasons,
+    covers: TO_COVER.test(text),
+    canned: CANNED.test(bare),
+    amount,
+    name,
+    said,
+    also,
+    fruit: FRUIT.exec(name)?.[1],
+    /** Juice or zest of it. */
+    pressed: fruitOf ? fruitOf[1]! : /\bjuiced?\b|\bzest(?:ed)?\b/i.exec(said)?.[0],
+  };
+}
+type Phrase = ReturnType<typeof phraseOf>;
+
+/** The amount as it was said: a part that the name counts is its unit, and what stands in brackets goes with it. */
+function toldOf({ amount, also }: Phrase, first: string): SpokenAmount | undefined {
   const piece = amount && !amount.unit ? PART_OF_NAME.exec(first)?.[1] : undefined;
   const counted: SpokenAmount | undefined =
     amount && piece ? { ...amount, unit: unitCalled(piece), spread: unitCalled(piece)?.spread ?? 1 } : amount;
-  const told: SpokenAmount | undefined = counted && also && !counted.also ? { ...counted, also } : counted;
-  const toTaste =
-    seasons || (!amount && !ofIt && ingredient !== undefined && toTasteOf(ingredient, covers) !== undefined);
+  return counted && also && !counted.also ? { ...counted, also } : counted;
+}
+
+function readOne(
+  text: string,
+  asWritten: string,
+  larder: readonly Ingredient[],
+  section: string | undefined,
+  { kitchen, used }: Habits,
+): ReadLine {
+  const phrase = phraseOf(text, kitchen),
+    { amount, name, fruit, pressed, seasons, covers } = phrase;
+  const ofIt =
+    fruit && pressed && (!amount || !amount.unit) ? ofFruit(pressed, amount, fruit, larder) : undefined;
+  const { first, others } = alternativesIn(name);
+  const asked = ofIt ? `${fruit} ${isZest(pressed ?? '') ? 'zest' : 'juice'}` : first;
+  const found = withCan(
+    findName(larder, asked, used),
+    phrase.canned && !ofIt ? findName(larder, `${asked} canned`, used) : undefined,
+  );
+  const ingredient = ofIt?.ingredient ?? found.ingredient;
+  const made = [found.done.join(' '), phrase.said].filter(Boolean).join(', ');
+  const told = toldOf(phrase, first);
+  const usually = ingredient && toTasteOf(ingredient, covers),
+    toTaste = seasons || (!amount && !ofIt && usually !== undefined);
   const weighed = told && !ofIt && ingredient ? weighedAs(told, ingredient, kitchen) : undefined;
-  const seasoned = !amount && toTaste && ingredient ? toTasteOf(ingredient, covers) : undefined;
-  const grams = ofIt ? rangeOf(ofIt.grams) : (weighed?.grams ?? seasoned);
-  const written = weighed?.written ?? (grams && loosely(grams, 'g'));
+  const grams = ofIt ? rangeOf(ofIt.grams) : (weighed?.grams ?? (!amount && toTaste ? usually : undefined));
   // What nobody can weigh, and what has no amount though it should, is looked at again.
   const sure = (ofIt ? 0.95 : found.confidence) * (grams === undefined ? 0.6 : 1);
   return {
@@ -302,19 +320,18 @@ function readOne(
     ingredient,
     confidence: ingredient ? sure : 0,
     others: found.others,
-    amount: ofIt && amount ? rangeOf(amount) : amount ? rangeOf(amount) : undefined,
+    amount: amount && rangeOf(amount),
     unit: amount?.unit?.id,
     grams,
-    written,
+    written: weighed?.written ?? (grams && loosely(grams, 'g')),
     spoken: ofIt ? undefined : told,
-    preparation,
-    ready,
+    ...makeReadyIn(made, ingredient, isNet(text, amount)),
     made,
     alternatives: others.map((other) => ({
       text: other,
       ingredient: findName(larder, spokenAmount(other)?.rest ?? other, used).ingredient,
     })),
-    optional,
+    optional: phrase.optional,
     toTaste,
   };
 }
