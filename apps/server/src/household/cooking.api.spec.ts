@@ -90,4 +90,7 @@ test('more than an evening can hold is refused, and what was said stays', async 
     .expect(400);
   expect(problemOf(refused).errors?.[0]?.message).toContain('begin it anew');
   expect(Object.keys((await read()).done)).toHaveLength(1800);
+  // Two thousand, all that an evening can hold, are kept.
+  await say({ day, done: many(1800).slice(0, 200) });
+  expect(Object.keys((await read()).done)).toHaveLength(2000);
 });

@@ -141,6 +141,29 @@ test.each([
   expect(await read()).toEqual(before);
 });
 
+test('a shop and a day in order, cooks with their hours, and versions of nothing yet are kept', async () => {
+  const whole = {
+    ...evening,
+    shop: { from: 540, to: 541, minutes: 30, buys: [] },
+    up: { from: 400, to: 1300 },
+    named: [{ name: 'Ilva', from: 900, to: 901 }, { name: 'Teo' }],
+  };
+  await put('evening', whole).expect(200);
+  expect((await read()).evening).toEqual(whole);
+  for (const [field, wrong] of [
+    ['shop.to', { ...whole, shop: { ...whole.shop, to: 540 } }],
+    ['up.to', { ...whole, up: { from: 400, to: 400 } }],
+    ['named[0].to', { ...whole, named: [{ name: 'Ilva', from: 900, to: 900 }, { name: 'Teo' }] }],
+  ] as const)
+    expect(problemOf(await put('evening', wrong).expect(400)).errors?.map((error) => error.field)).toEqual([
+      field,
+    ]);
+  expect((await read()).evening).toEqual(whole);
+  const nothingYet = { base: null, inBase: [], versions: [{ name: 'hot', added: [] }] };
+  await put('versions', nothingYet).expect(200);
+  expect((await read()).versions).toEqual(nothingYet);
+});
+
 test('what the household cooks with is told, that of the last changed formula first; what is put away does not count', async () => {
   const used = async () =>
     (await server.ask().get('/api/household/used').expect(200)).body as UsedIngredientView[];
