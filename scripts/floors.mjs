@@ -10,8 +10,8 @@ import { root } from './run.mjs';
 
 /** Of the core, from what knows nothing to what knows most. */
 const coreFloors = [
-  'quantity',
   'numeric',
+  'quantity',
   'plan',
   'allergen',
   'ingredient',

@@ -1,7 +1,7 @@
 import { brownedTo, browningPace, steamsFor } from '../predict/heat/bake.js';
 import { dryingParameters } from '../predict/heat/drying.params.js';
 import type { Band } from '../predict/uncertainty/band.js';
-import { K80 } from '../predict/uncertainty/kitchen-offsets.params.js';
+import { K80 } from '../numeric/normal.js';
 import { wordFor } from '../property/rail.js';
 import { browning } from '../property/browning.js';
 import { baking, top as p } from './moisture.params.js';

@@ -1,5 +1,4 @@
-import { normalBelow } from '../numeric/normal.js';
-import { K80 } from '../predict/uncertainty/kitchen-offsets.params.js';
+import { K80, normalBelow } from '../numeric/normal.js';
 import type { Band } from '../predict/uncertainty/band.js';
 import { baking, moistureEdges, reach as reachOf } from './moisture.params.js';
 import {

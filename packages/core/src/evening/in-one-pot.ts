@@ -2,7 +2,7 @@ import { finishTogether, piecesBoiled } from '../dish/finish-together.js';
 import type { DishPart } from '../dish/written-dish.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { LarderLookup } from '../formula/recipe-of-formula.js';
-import { K80 } from '../predict/uncertainty/kitchen-offsets.params.js';
+import { K80 } from '../numeric/normal.js';
 import type { FormulaTask } from './tasks-of-formula.js';
 import { planning as p } from './task.params.js';
 

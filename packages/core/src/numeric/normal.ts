@@ -9,3 +9,6 @@ export function normalBelow(z: number): number {
   const above = (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * poly;
   return z >= 0 ? 1 - above : above;
 }
+
+/** Half-width of the 80 % interval in standard deviations; @source normal distribution. */
+export const K80 = 1.2816;

@@ -2,7 +2,7 @@ import { gumIds, soluteIds } from '../ingredient/substance.js';
 import { potOf } from '../larder/pot-of.js';
 import type { Mixture } from './mixture/mixture.js';
 import { potAt } from './pot-at.js';
-import { colourHexOf, flagsOf, labOf, predictPot } from './predict-pot.js';
+import { type BandedFigure, bandedFigures, colourHexOf, flagsOf, labOf, predictPot } from './predict-pot.js';
 
 const water = potAt(potOf([['water', 100]]));
 const flags = (of: Partial<Mixture>, asked = 0) =>
@@ -61,21 +61,10 @@ test('a band is as wide as its cause, and amounts said loosely widen it', () => 
   // Of pH in its own unit: a twentieth of it.
   expect((p.pH.high - p.pH.low) / 2).toBeCloseTo(1.2816 * 0.05 * p.pH.mid, 9);
   expect(p.pH.high - p.pH.mid).toBeCloseTo(p.pH.mid - p.pH.low, 9);
-  const nothing = Object.fromEntries(
-    [
-      'fat',
-      'salt',
-      'protein',
-      'sweetness',
-      'savoriness',
-      'sourness',
-      'pH',
-      'energyKcal',
-      'viscosity',
-      'yieldStress',
-      'stretch',
-    ].map((figure) => [figure, 0.4]),
-  ) as Parameters<typeof predictPot>[3];
+  const nothing = Object.fromEntries(bandedFigures.map((figure) => [figure, 0.4])) as Record<
+    BandedFigure,
+    number
+  >;
   const loose = predictPot(cream, undefined, known, nothing);
   expect(sd(loose.viscosity)).toBeCloseTo(0.5, 9);
   expect(sd(loose.salt)).toBeCloseTo(Math.hypot(0.08, 0.4), 9);

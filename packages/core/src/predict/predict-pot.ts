@@ -22,10 +22,10 @@ import { textureClassOf, thicknessClassOf, wordChances, wordRange } from './thic
 import { tasteOf } from './taste/taste.js';
 import { type Band, bandOf } from './uncertainty/band.js';
 import { type Spread, spreadAt } from './spread.js';
+import { K80 } from '../numeric/normal.js';
 import {
   compositionCv,
   guessedTasteSd,
-  K80,
   type KitchenOffsets,
   noOffsets,
 } from './uncertainty/kitchen-offsets.params.js';

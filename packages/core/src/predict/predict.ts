@@ -4,7 +4,8 @@ import { potAt } from './pot-at.js';
 import { predictPot } from './predict-pot.js';
 import type { PointPrediction, Prediction } from './prediction.js';
 import { temperatureCurve } from './temperature-curve.js';
-import { K80, type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
+import { K80 } from '../numeric/normal.js';
+import { type KitchenOffsets, noOffsets } from './uncertainty/kitchen-offsets.params.js';
 
 /**
  * What the model says of a recipe as it is served, without its curve: with the doubt of the kitchen and of amounts that were said

@@ -1,3 +1,4 @@
+import { K80 } from '../numeric/normal.js';
 import { type Amount, gramsOf } from './amount.js';
 import type { Measures } from './measures.js';
 import { type Grams, grams } from './quantity.js';
@@ -5,8 +6,8 @@ import { unitOf } from './unit.js';
 
 /** Share by which one piece differs from the next of its kind, one standard deviation. @source kitchen physics 10, E: sizes of a shop lie within a fifth of their middle */
 export const PIECE_CV = 0.14;
-/** Standard deviations of a normal law between which four of five lie: what somebody says as a range is meant so. @source normal distribution */
-const FOUR_OF_FIVE = 2 * 1.2816;
+/** Standard deviations of a normal law between which four of five lie: what somebody says as a range is meant so. */
+const FOUR_OF_FIVE = 2 * K80;
 
 /**
  * How unsure the weight of a written amount is, one standard deviation in g: of what was said loosely, from its range; of pieces,

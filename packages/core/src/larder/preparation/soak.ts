@@ -1,5 +1,5 @@
 import { hoursToSoak, soaked, soakKeeps } from '../../predict/ready/soak.js';
-import { K80 } from '../../predict/uncertainty/kitchen-offsets.params.js';
+import { K80 } from '../../numeric/normal.js';
 import { soakRows } from './soak.params.js';
 
 export interface SoakAnswer {

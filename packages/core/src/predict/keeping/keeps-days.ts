@@ -1,7 +1,7 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { logistic } from '../../numeric/smooth-step.js';
 import type { LineFate, Mixture } from '../mixture/mixture.js';
-import { K80 } from '../uncertainty/kitchen-offsets.params.js';
+import { K80 } from '../../numeric/normal.js';
 import { keeps as p, keepsDays, type KeepingKind } from './keeping.params.js';
 
 /** How long it is usually kept at 5 °C: guidance by kind, never a proof of safety. */

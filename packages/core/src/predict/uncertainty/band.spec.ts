@@ -5,7 +5,7 @@ import { consistencyAt } from '../thickness/consistency.js';
 import { pullLength } from '../stretch/pull-length.js';
 import { bandOf } from './band.js';
 import { spreadAt } from '../spread.js';
-import { K80 } from './kitchen-offsets.params.js';
+import { K80 } from '../../numeric/normal.js';
 
 const boiled = { maxTemperatureC: 92, holdMin: 3, blenderPower: 0.6, blendSeconds: 60 };
 const spreadOf = (lines: Parameters<typeof potOf>[0], temperature = 60) => {

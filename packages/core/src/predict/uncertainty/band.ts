@@ -1,4 +1,4 @@
-import { K80 } from './kitchen-offsets.params.js';
+import { K80 } from '../../numeric/normal.js';
 
 /** An 80 % interval around the predicted value, all in the value's own unit. */
 export interface Band {

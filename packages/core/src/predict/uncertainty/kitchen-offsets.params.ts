@@ -39,8 +39,6 @@ export const noOffsets: KitchenOffsets = Object.fromEntries(offsetNames.map((nam
  * @source engine notes E-13 assumed 0.2, 0.35, 0.15; widened once, after the held-back anchors fell outside too often (docs/sources.md)
  */
 export const residualSd = { viscosity: 0.26, yield: 0.55, pull: 0.25 } as const;
-/** Half-width of the 80 % interval in standard deviations; @source normal distribution. */
-export const K80 = 1.2816;
 
 /**
  * Coefficients of variation of what follows from composition alone: how far one jar differs from the table.

@@ -8,7 +8,8 @@ import { whoCanEat } from '../../household/who-can-eat.js';
 import type { Need } from '../../household/need/need.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Recipe } from '../../recipe/recipe.js';
-import { compositionCv, K80 } from '../../predict/uncertainty/kitchen-offsets.params.js';
+import { K80 } from '../../numeric/normal.js';
+import { compositionCv } from '../../predict/uncertainty/kitchen-offsets.params.js';
 import { compiledIngredient } from '../../predict/assemble/compiled-ingredient.js';
 
 /** A line that somebody must not have at all. */
