@@ -17,7 +17,8 @@ import {
 import { CookingPot, Ellipsis, GripVertical } from 'lucide-react';
 import { type KeyboardEvent, memo, useState } from 'react';
 import { MenuOnDemand } from '../../ui/on-demand';
-import { type ReadingHint, ScrubNumber } from '../../ui/scrub-number';
+import { ScrubNumber } from '../../ui/scrub-number';
+import type { ReadingHint } from '../../ui/scrub-props';
 import { take, useBench, useBenchPart } from '../../open-formula/bench-store';
 import { amountId } from '../../open-formula/focus';
 import { boundsText } from './hold-choice';
