@@ -1,8 +1,6 @@
 import type { FormulaSummary } from '@alterum/contract';
 import {
-  amountText,
   type Ingredient,
-  type Kitchen,
   offersFor,
   type ReadLine,
   searchIngredients,
@@ -18,24 +16,22 @@ import { sayFailure } from '../../notices/notices';
 import { part } from '../../ui/part';
 import { findSauces, sauceAsIngredient, useFoundSauces } from '../../formula-list/found-sauces';
 import { add, saidOf, spokenLine } from './added-line';
+import { FoundEntries, WRITE_DOWN } from './found-entries';
 import { OpenParts } from './open-parts';
-import { habitsNow, useKitchen } from '../../household/habits';
+import { habitsNow } from '../../household/habits';
 import { useHousehold } from '../../household/household-store';
 import { DictateButton } from '../../ui/dictate-button';
 import { useBench } from '../../open-formula/bench-store';
-import { effectOf } from '../people/effect-on-people';
 import { ADD_INGREDIENT, focusAddIngredient } from '../../open-formula/focus';
 
 const PastedRecipe = part(() => import('./pasted-recipe'));
 const OwnIngredientForm = part(() => import('../../own-ingredient/own-ingredient-form'));
 
 const SHOWN = 7;
-const WRITE_DOWN = 'write-down';
 /** Lines from which what is pasted is a recipe. */
 const SEVERAL = 2;
-/** Letters of a name, and of what is shown of one in the list. */
-const LONGEST_NAME = 120,
-  LONGEST_SHOWN = 40;
+/** Letters of a name. */
+const LONGEST_NAME = 120;
 
 /** What stands in the list before anything is typed: what is often used here, or what may be taken for a part of the sauce. */
 type Offering = 'used' | SkeletonPart;
@@ -47,10 +43,6 @@ function offersOf(offering: Offering | undefined, used: UsedIngredients): readon
   const there = new Set(useBench.getState().bench?.history.formula.lines.map(({ ingredient }) => ingredient));
   return [...used.keys()].flatMap((id) => (there.has(id) ? [] : (findIngredient(id) ?? [])));
 }
-
-/** "150 g ", as it is understood of one thing. */
-const saidAmount = (said: ReadLine | undefined, kitchen: Kitchen): string =>
-  said?.written ? `${amountText(said.written, kitchen)} ` : '';
 
 const searched = (text: string): readonly Ingredient[] =>
   searchIngredients(wholeLarder(), text, habitsNow().used);
@@ -73,8 +65,22 @@ function hasMoreRoomAbove(): boolean {
   return field !== undefined && field.top > window.innerHeight - field.bottom;
 }
 
-const item =
-  'flex min-h-8 items-center justify-between gap-3 rounded-md px-2 data-[selected=true]:bg-rim data-[selected=true]:text-on-rim [@media(pointer:coarse)]:min-h-11';
+function OftenUsed({ shown, press }: { readonly shown: boolean; readonly press: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-label="What you often use"
+      aria-pressed={shown}
+      title="What you often use: arrow down"
+      // The field keeps the focus, and with it the keys.
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={press}
+      className="tap-coarse grid size-8 shrink-0 place-items-center rounded-md text-soft hover:bg-dip"
+    >
+      <History size={17} aria-hidden />
+    </button>
+  );
+}
 
 /** Looks an ingredient up by any of its names and puts it in the pot; the cursor goes to its amount. What is not there can be written down. */
 export default memo(function AddIngredient() {
@@ -86,8 +92,7 @@ export default memo(function AddIngredient() {
   const [lit, setLit] = useState('');
   /** Somebody has gone to an entry, with a pointer or by arrows, since the last letter. */
   const went = useRef(false);
-  const used = useHousehold((household) => household.used),
-    kitchen = useKitchen();
+  const used = useHousehold((household) => household.used);
   const asked = text.trim();
   const spoken = useMemo(() => spokenLine(asked), [asked]);
   const found = (asked === '' ? offersOf(offering, used) : spoken ? meantBy(spoken) : searched(asked)).slice(
@@ -123,17 +128,6 @@ export default memo(function AddIngredient() {
     void findSauces(asked, useBench.getState().bench?.id).then(([sauce]) =>
       sauce ? addSauce(sauce) : writeDown(),
     );
-  const sauceItems = sauces.map((sauce) => (
-    <Command.Item
-      key={sauce.id}
-      value={lineOfFormula(sauce.id)}
-      onSelect={() => addSauce(sauce)}
-      className={item}
-    >
-      <span className="truncate">{sauce.name}</span>
-      <span className="text-[13px] whitespace-nowrap">your own formula</span>
-    </Command.Item>
-  ));
   return (
     <>
       <Command
@@ -175,63 +169,28 @@ export default memo(function AddIngredient() {
           />
           <DictateButton label="Speak an ingredient" hear={setText} />
           {used.size > 0 && (
-            <button
-              type="button"
-              aria-label="What you often use"
-              aria-pressed={offering === 'used'}
-              title="What you often use: arrow down"
-              // The field keeps the focus, and with it the keys.
-              onMouseDown={(event) => event.preventDefault()}
-              onClick={() => offer(offering === 'used' ? undefined : 'used')}
-              className="tap-coarse grid size-8 shrink-0 place-items-center rounded-md text-soft hover:bg-dip"
-            >
-              <History size={17} aria-hidden />
-            </button>
+            <OftenUsed
+              shown={offering === 'used'}
+              press={() => offer(offering === 'used' ? undefined : 'used')}
+            />
           )}
         </span>
-        {/* Always there, so that the field may point at it. */}
-        <Command.List
-          className={`plate absolute left-0 z-30 w-full p-1 shadow-2xl ${upwards ? 'bottom-full mb-1' : 'top-full mt-1'} ${asked === '' && found.length === 0 ? 'hidden' : ''}`}
-          label="Ingredients found"
-        >
-          {/* They come a moment later: at the far end of the list, so that nothing moves under a pointer. */}
-          {upwards && sauceItems}
-          {found.map((ingredient) => (
-            <Command.Item
-              key={ingredient.id}
-              value={ingredient.id}
-              onSelect={() => {
-                setText('');
-                setOffering(undefined);
-                add(ingredient, saidOf(spoken, ingredient, asked));
-              }}
-              className={item}
-            >
-              <span className="truncate">
-                {saidAmount(saidOf(spoken, ingredient, asked), kitchen)}
-                {ingredient.name}
-              </span>
-              <span className="truncate text-[13px]">
-                {effectOf(ingredient) || <span className="opacity-80">{ingredient.shelf}</span>}
-              </span>
-            </Command.Item>
-          ))}
-          {!upwards && sauceItems}
-          {asked !== '' && found.length === 0 && settled && (
-            <>
-              {sauces.length === 0 && (
-                <p className="px-2 py-1.5 text-sm">
-                  The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
-                </p>
-              )}
-              <Command.Item value={WRITE_DOWN} onSelect={writeDown} className={item}>
-                <span className="wrap-anywhere">
-                  Write “{newName.slice(0, LONGEST_SHOWN)}” down as an ingredient of your own
-                </span>
-              </Command.Item>
-            </>
-          )}
-        </Command.List>
+        <FoundEntries
+          asked={asked}
+          spoken={spoken}
+          found={found}
+          sauces={sauces}
+          settled={settled}
+          upwards={upwards}
+          newName={newName}
+          take={(ingredient) => {
+            setText('');
+            setOffering(undefined);
+            add(ingredient, saidOf(spoken, ingredient, asked));
+          }}
+          takeSauce={addSauce}
+          writeDown={writeDown}
+        />
       </Command>
       <OpenParts pressed={typeof offering === 'object' ? offering.role : undefined} press={offer} />
       {pasted !== undefined && <PastedRecipe text={pasted} close={() => setPasted(undefined)} />}
