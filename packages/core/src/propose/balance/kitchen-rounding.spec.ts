@@ -57,3 +57,47 @@ test('amounts are chosen together: two roundings that cancel beat the nearest of
   expect(a - b).toBe(-8);
   expect(c).toBe(5);
 });
+
+test.each([
+  // Tenths below two grams, halves below ten, grams below a hundred, fives below a kilogram, tens above.
+  [1.23, [1.2, 1.3]],
+  [4.4, [4.5, 4]],
+  [33.2, [33, 34]],
+  [433, [435, 430]],
+  [1234, [1230, 1240]],
+  [0.04, [0.1]],
+  [35, [35, 36]],
+])('on a scale %d g lies between %j', (g, steps) => {
+  expect(near('water', g, 'g').found.map(({ grams }) => grams)).toEqual(steps);
+  expect(near('water', g, 'tbsp', 'grams').found.map(({ grams }) => grams)).toEqual(steps);
+});
+
+test('what is counted stays counted, in halves; a spoon is in eighths, a tablespoon in halves; four at most are offered', () => {
+  expect(near('potato', 200, 'small').found.map(({ amount }) => amount.unit)).toEqual(
+    near('potato', 200, 'small').found.map(() => 'small'),
+  );
+  for (const { amount } of near('potato', 200, 'small').found) expect((amount.value * 2) % 1).toBe(0);
+  for (const { amount } of near('lemon-juice', 22, 'tbsp').found)
+    if (amount.unit === 'tbsp') expect((amount.value * 2) % 1).toBe(0);
+  for (const g of [0.3, 4, 22, 90, 400])
+    for (const unit of ['tsp', 'tbsp', 'cup'] as const)
+      expect(near('lemon-juice', g, unit).found.length).toBeLessThanOrEqual(4);
+  // A unit that the thing is not measured in: by the scale.
+  expect(near('salt', 4, 'can').found.every(({ amount }) => amount.unit === 'g')).toBe(true);
+  // A pinch is a pinch up to nearly two of them.
+  expect(
+    near('salt', 0.35, 'tsp').found.some(({ amount }) => amount.unit === 'pinch' || amount.unit === 'tsp'),
+  ).toBe(true);
+});
+
+test('chosen together it is never worse than the nearest of each, and nothing is changed for nothing', () => {
+  const at = (grams: number) => ({ amount: { value: grams, unit: 'g' as const }, grams });
+  const choices = [
+    [at(10), at(11)],
+    [at(20), at(22), at(18)],
+  ];
+  expect(chooseTogether(choices, () => 1).map(({ grams }) => grams)).toEqual([10, 20]);
+  const target = (masses: Float64Array) => Math.abs(masses[0]! + masses[1]! - 33);
+  expect(chooseTogether(choices, target).map(({ grams }) => grams)).toEqual([11, 22]);
+  expect(chooseTogether([], () => 0)).toEqual([]);
+});

@@ -44,3 +44,45 @@ test('what hardly changes is not listed, and the largest change comes first', ()
   expect(changes.map(({ line }) => seedSauce[line]?.[0])).toEqual(['salt', 'rapeseed-oil']);
   expect(changes[0]).toMatchObject({ fromG: 5, toG: 10 });
 });
+
+test('a property that was too much says so with a figure above nought, one that was inside is kept', () => {
+  const salty = reasonFor('salt', { salt: 2 }, { brief: { salt: { low: 0.2, high: 0.45 } } });
+  if (salty?.kind !== 'was-off') throw new Error('no reason');
+  expect(salty.rail).toBe('salt');
+  expect(salty.by).toBeGreaterThan(0.2);
+  expect(salty.by).toBeLessThan(0.5);
+  const short = reasonFor('salt', { salt: 9 }, { brief: { salt: { low: 1.3, high: 1.6 } } });
+  if (short?.kind !== 'was-off') throw new Error('no reason');
+  expect(short.by).toBeGreaterThan(-0.8);
+  expect(short.by).toBeLessThan(-0.3);
+  // Twice the water would thin it out of its stretch: the starch is there to keep it inside.
+  const kept = reasonFor(
+    'rice-flour',
+    { water: 900, 'rice-flour': 40 },
+    { brief: { thickness: { low: 300, high: 20_000 } } },
+  );
+  expect(kept).toEqual({ kind: 'keeps', rail: 'thickness' });
+});
+
+test('what somebody must not have goes for that reason, and more of what is limited is no one’s limit', () => {
+  const noBeans = eaterWith('Ove', {
+    kind: 'ingredient',
+    ingredient: 'white-bean-boiled',
+    strictness: 'allergy',
+  });
+  expect(
+    reasonFor('white-bean-boiled', { 'white-bean-boiled': 0 }, { eaters: [noBeans], brief: {} }),
+  ).toMatchObject({
+    kind: 'forbidden',
+    eater: 'Ove',
+  });
+  expect(
+    reasonFor('white-bean-boiled', { 'white-bean-boiled': 20 }, { eaters: [noBeans], brief: {} }),
+  ).toEqual({
+    kind: 'fills',
+  });
+  const sunniva = eaterWith('Sunniva', { kind: 'salt-limit', gramsPerPortion: 0.5 });
+  expect(reasonFor('salt', { salt: 6 }, { eaters: [sunniva], brief: {} })).toEqual({ kind: 'fills' });
+  const generous = eaterWith('Sunniva', { kind: 'salt-limit', gramsPerPortion: 5 });
+  expect(reasonFor('salt', { salt: 1 }, { eaters: [generous], brief: {} })).toEqual({ kind: 'fills' });
+});
