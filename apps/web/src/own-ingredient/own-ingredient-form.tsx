@@ -1,7 +1,14 @@
 import { OwnIngredientBody, type OwnIngredientView } from '@alterum/contract';
 import { type AllergenId, allergenOf, allergensOn, larderTable, problemsOfLabel } from '@alterum/core';
 import { useState } from 'react';
-import { type Control, type FieldPath, type SubmitHandler, useController, useForm } from 'react-hook-form';
+import {
+  type Control,
+  type FieldPath,
+  type SubmitHandler,
+  useController,
+  useForm,
+  type UseFormReturn,
+} from 'react-hook-form';
 import { api, ApiProblem } from '../server/api';
 import { Dialog } from '../ui/dialog';
 import { FormEnd } from '../ui/form-end';
@@ -53,59 +60,67 @@ const known: readonly AllergenId[] = [
   ...new Set([...allergensOn('eu'), ...allergensOn('us'), ...allergensOn('own')]),
 ];
 
+type Form = UseFormReturn<OwnIngredientBody>;
+
+/** What the fields begin with. */
+const begun = (own: OwnIngredientView | undefined, prefilled: Prefilled | undefined): OwnIngredientBody =>
+  own
+    ? ({
+        ...own,
+        like: own.like ?? '',
+        density: own.density ?? undefined,
+        pricePerKg: own.pricePerKg ?? undefined,
+        contains: [...own.contains],
+        askFor: [...own.askFor],
+      } as unknown as OwnIngredientBody)
+    : ({
+        name: prefilled?.name ?? '',
+        like: '',
+        label: { perG: 100, ...prefilled?.label },
+        contains: prefilled?.contains ?? [],
+        askFor: prefilled?.askFor ?? [],
+      } as OwnIngredientBody);
+
+const placing = (form: Form) => (field: string, message: string) =>
+  form.setError(field as FieldPath<OwnIngredientBody>, { message });
+
+/** What can be sent; nothing where something is missing, unread or contradicts itself, each said at its field. */
+function checked(form: Form, values: OwnIngredientBody) {
+  const place = placing(form),
+    body = cleaned(values);
+  const missing = labelRows.filter(({ field, needed }) => needed && body.label[field] === undefined);
+  missing.forEach(({ field }) => place(`label.${field}`, 'Copy this from the label; 0 where it says none.'));
+  if (body.name === undefined || body.name.trim() === '') place('name', 'Give the ingredient a name.');
+  const unread = [
+    ...labelRows.map(({ field }) => `label.${field}` as const),
+    'density' as const,
+    'pricePerKg' as const,
+  ].filter((path) => Number.isNaN(form.getValues(path)));
+  unread.forEach((path) => place(path, 'This number could not be read; look at it again.'));
+  if (missing.length > 0 || unread.length > 0 || !body.name) return undefined;
+  const problems = problemsOfLabel(body.label);
+  problems.forEach(({ field, message }) => place(`label.${field}`, message));
+  if (problems.length > 0) return undefined;
+  const { name, like, role, label, contains, askFor, density, pricePerKg } = body;
+  return {
+    name,
+    label,
+    contains,
+    askFor,
+    ...(like ? { like } : {}),
+    ...(role ? { role } : {}),
+    ...(density === undefined ? {} : { density }),
+    ...(pricePerKg === undefined ? {} : { pricePerKg }),
+  };
+}
+
 /** Writes an ingredient down from the nutrition table of its pack; the engine takes the rest from the nearest kind. */
 export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredientFormProps) {
   const [failure, setFailure] = useState<string>();
-  const form = useForm<OwnIngredientBody>({
-    defaultValues: own
-      ? ({
-          ...own,
-          like: own.like ?? '',
-          density: own.density ?? undefined,
-          pricePerKg: own.pricePerKg ?? undefined,
-          contains: [...own.contains],
-          askFor: [...own.askFor],
-        } as unknown as OwnIngredientBody)
-      : {
-          name: prefilled?.name ?? '',
-          like: '',
-          label: { perG: 100, ...prefilled?.label },
-          contains: prefilled?.contains ?? [],
-          askFor: prefilled?.askFor ?? [],
-        },
-  });
-  const { errors, isSubmitting } = form.formState;
-  const place = (field: string, message: string) =>
-    form.setError(field as FieldPath<OwnIngredientBody>, { message });
-
+  const form = useForm<OwnIngredientBody>({ defaultValues: begun(own, prefilled) });
   const submit: SubmitHandler<OwnIngredientBody> = async (values) => {
-    const body = cleaned(values);
-    const missing = labelRows.filter(({ field, needed }) => needed && body.label[field] === undefined);
-    missing.forEach(({ field }) =>
-      place(`label.${field}`, 'Copy this from the label; 0 where it says none.'),
-    );
-    if (body.name === undefined || body.name.trim() === '') place('name', 'Give the ingredient a name.');
-    const unread = [
-      ...labelRows.map(({ field }) => `label.${field}` as const),
-      'density' as const,
-      'pricePerKg' as const,
-    ].filter((path) => Number.isNaN(form.getValues(path)));
-    unread.forEach((path) => place(path, 'This number could not be read; look at it again.'));
-    if (missing.length > 0 || unread.length > 0 || !body.name) return;
-    const problems = problemsOfLabel(body.label);
-    problems.forEach(({ field, message }) => place(`label.${field}`, message));
-    if (problems.length > 0) return;
-    const { name, like, role, label, contains, askFor, density, pricePerKg } = body;
-    const sent = {
-      name,
-      label,
-      contains,
-      askFor,
-      ...(like ? { like } : {}),
-      ...(role ? { role } : {}),
-      ...(density === undefined ? {} : { density }),
-      ...(pricePerKg === undefined ? {} : { pricePerKg }),
-    };
+    const sent = checked(form, values);
+    if (!sent) return;
     try {
       const view = own
         ? await api.updateOwnIngredient(own.id, { ...sent, version: own.version })
@@ -113,11 +128,10 @@ export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnI
       saved(view.id);
     } catch (error) {
       const problem = error instanceof ApiProblem ? error.problem : undefined;
-      problem?.errors?.forEach(({ field, message }) => place(field, message));
+      problem?.errors?.forEach(({ field, message }) => placing(form)(field, message));
       setFailure(problem?.detail ?? (error as Error).message);
     }
   };
-
   return (
     <Dialog
       title={own ? own.name : 'An ingredient of your own'}
@@ -125,105 +139,122 @@ export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnI
       close={close}
     >
       <form onSubmit={(event) => void form.handleSubmit(submit)(event)} noValidate>
-        <div className="grid gap-3 sm:grid-cols-2">
-          <label className="block">
-            <span className="font-semibold">Name</span>
-            <input
-              {...form.register('name')}
-              className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-3"
-              aria-invalid={errors.name !== undefined}
-            />
-            {errors.name?.message && <Trouble text={errors.name.message} />}
-          </label>
-          <label className="block">
-            <span className="font-semibold">Most like</span>
-            <select
-              {...form.register('like')}
-              className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-2"
-            >
-              <option value="">whatever is nearest</option>
-              {[...larderTable]
-                .sort((a, b) => a.name.localeCompare(b.name))
-                .map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-            </select>
-          </label>
-        </div>
-        <fieldset className="mt-3 rounded-lg border-2 border-hair p-3">
-          <legend className="px-1 font-semibold">Nutrition table</legend>
-          <div className="grid gap-x-6 gap-y-1.5 sm:grid-cols-2">
-            {labelRows.map(({ field, name, unit, needed }) => {
-              const trouble = errors.label?.[field]?.message;
-              return (
-                <label key={field} className="grid grid-cols-[1fr_5.5rem_2.4rem] items-center gap-2">
-                  <span>
-                    {name}
-                    {!needed && <span className="text-soft"> (if stated)</span>}
-                  </span>
-                  <FormNumber
-                    control={form.control}
-                    name={`label.${field}`}
-                    label={name}
-                    unit={unit}
-                    trouble={trouble}
-                  />
-                  <span className="col-start-3 row-start-1">{unit}</span>
-                </label>
-              );
-            })}
-          </div>
-        </fieldset>
+        <NameAndKind form={form} />
+        <NutritionTable form={form} />
         <div className="mt-3 grid gap-3 sm:grid-cols-2">
-          {(['contains', 'askFor'] as const).map((field) => (
-            <label key={field} className="block">
-              <span className="font-semibold">
-                {field === 'contains' ? 'Contains' : 'May contain, or ask'}
-              </span>
-              <select
-                aria-label={field === 'contains' ? 'Contains' : 'May contain, or ask'}
-                multiple
-                {...form.register(field)}
-                className="mt-1 block h-28 w-full rounded-lg border-2 border-hair bg-glaze p-1"
-              >
-                {known.map((id) => (
-                  <option key={id} value={id}>
-                    {allergenOf(id).name}
-                  </option>
-                ))}
-              </select>
-            </label>
-          ))}
-          <label className="grid grid-cols-[1fr_5.5rem_4rem] items-center gap-2">
-            <span>One mL weighs (if known)</span>
-            <FormNumber
-              control={form.control}
-              name="density"
-              label="One mL weighs"
-              unit="g"
-              trouble={errors.density?.message}
-            />
-            <span className="col-start-3 row-start-1">g</span>
-          </label>
-          <label className="grid grid-cols-[1fr_5.5rem_4rem] items-center gap-2">
-            <span>Price (if known)</span>
-            <FormNumber
-              control={form.control}
-              name="pricePerKg"
-              label="Price"
-              unit="coins/kg"
-              trouble={errors.pricePerKg?.message}
-            />
-            <span className="col-start-3 row-start-1">coins/kg</span>
-          </label>
+          <Allergens form={form} />
+          <MoreFigures form={form} />
         </div>
-        <FormEnd failure={failure} saving={isSubmitting} close={close} />
+        <FormEnd failure={failure} saving={form.formState.isSubmitting} close={close} />
       </form>
     </Dialog>
   );
 }
+
+interface PartProps {
+  readonly form: Form;
+}
+
+function NameAndKind({ form }: PartProps) {
+  const { name } = form.formState.errors;
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <label className="block">
+        <span className="font-semibold">Name</span>
+        <input
+          {...form.register('name')}
+          className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-3"
+          aria-invalid={name !== undefined}
+        />
+        {name?.message && <Trouble text={name.message} />}
+      </label>
+      <label className="block">
+        <span className="font-semibold">Most like</span>
+        <select
+          {...form.register('like')}
+          className="mt-1 block h-10 w-full rounded-lg border-2 border-hair bg-glaze px-2"
+        >
+          <option value="">whatever is nearest</option>
+          {[...larderTable]
+            .sort((a, b) => a.name.localeCompare(b.name))
+            .map(({ id, name: called }) => (
+              <option key={id} value={id}>
+                {called}
+              </option>
+            ))}
+        </select>
+      </label>
+    </div>
+  );
+}
+
+function NutritionTable({ form }: PartProps) {
+  const { label } = form.formState.errors;
+  return (
+    <fieldset className="mt-3 rounded-lg border-2 border-hair p-3">
+      <legend className="px-1 font-semibold">Nutrition table</legend>
+      <div className="grid gap-x-6 gap-y-1.5 sm:grid-cols-2">
+        {labelRows.map(({ field, name, unit, needed }) => (
+          <label key={field} className="grid grid-cols-[1fr_5.5rem_2.4rem] items-center gap-2">
+            <span>
+              {name}
+              {!needed && <span className="text-soft"> (if stated)</span>}
+            </span>
+            <FormNumber
+              control={form.control}
+              name={`label.${field}`}
+              label={name}
+              unit={unit}
+              trouble={label?.[field]?.message}
+            />
+            <span className="col-start-3 row-start-1">{unit}</span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+const allergenFields = { contains: 'Contains', askFor: 'May contain, or ask' } as const;
+
+const Allergens = ({ form }: PartProps) =>
+  (['contains', 'askFor'] as const).map((field) => (
+    <label key={field} className="block">
+      <span className="font-semibold">{allergenFields[field]}</span>
+      <select
+        aria-label={allergenFields[field]}
+        multiple
+        {...form.register(field)}
+        className="mt-1 block h-28 w-full rounded-lg border-2 border-hair bg-glaze p-1"
+      >
+        {known.map((id) => (
+          <option key={id} value={id}>
+            {allergenOf(id).name}
+          </option>
+        ))}
+      </select>
+    </label>
+  ));
+
+const moreFigures = [
+  { name: 'density', called: 'One mL weighs', unit: 'g' },
+  { name: 'pricePerKg', called: 'Price', unit: 'coins/kg' },
+] as const;
+
+const MoreFigures = ({ form }: PartProps) =>
+  moreFigures.map(({ name, called, unit }) => (
+    <label key={name} className="grid grid-cols-[1fr_5.5rem_4rem] items-center gap-2">
+      <span>{called} (if known)</span>
+      <FormNumber
+        control={form.control}
+        name={name}
+        label={called}
+        unit={unit}
+        trouble={form.formState.errors[name]?.message}
+      />
+      <span className="col-start-3 row-start-1">{unit}</span>
+    </label>
+  ));
 
 type NumberPath = `label.${LabelRow['field']}` | 'density' | 'pricePerKg';
 
