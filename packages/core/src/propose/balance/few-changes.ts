@@ -1,6 +1,7 @@
 import { type Aim, penaltiesOf } from './aim.js';
 import { edges, fewChanges } from './balance.params.js';
 import type { BalanceOptions } from './balance-request.js';
+import { mayBeTooMuch } from './limits-of-people.js';
 import { type SearchSpace, variableOf } from './search-space.js';
 import { type SearchProgress, solve, type Solution } from './solve.js';
 
@@ -38,13 +39,22 @@ export function* fewestChanges(
   options: BalanceOptions,
   whole: Solution,
 ): Generator<SearchProgress, Solution> {
-  const moveOf = ({ masses }: Solution, line: number): number =>
-    Math.abs(variableOf(space, line, masses[line] ?? 0) - variableOf(space, line, space.present[line] ?? 0));
+  // Where the batch may grow or shrink, a line has moved that is another share of it: salt is added rather than half of the rest left out.
+  const shareOf = ({ masses }: Solution, line: number): number =>
+    ((masses[line] ?? 0) * (space.follows.length > 0 ? space.batchG : 1)) /
+    (space.follows.length > 0 ? masses.reduce((all, g) => all + g, 0) : 1);
+  const moveOf = (solution: Solution, line: number): number =>
+    Math.abs(
+      variableOf(space, line, shareOf(solution, line)) - variableOf(space, line, space.present[line] ?? 0),
+    );
   const miss = ({ assessed }: Solution): number =>
     penaltiesOf(aims, assessed, edges.inside).reduce((all, penalty) => all + penalty, 0);
   const canStay = (line: number): boolean =>
     (space.present[line] ?? 0) >= (space.low[line] ?? 0) &&
     (space.present[line] ?? 0) <= (space.high[line] ?? 0);
+  /** Nobody gets more than they may, or may have it seems, where the whole solution has kept to it. */
+  const harmsNobody = ({ masses }: Solution): boolean =>
+    space.people.portions.every((limit) => !mayBeTooMuch(limit, masses) || mayBeTooMuch(limit, whole.masses));
   let good = miss(whole) + fewChanges.mayMiss;
   let best = whole,
     left = new Set<number>();
@@ -60,7 +70,7 @@ export function* fewestChanges(
       { ...options, passes: 1, starts: 1, iterations: fewChanges.iterations },
       { from, by: 1 },
     );
-    if (!found.met || miss(found) > good) return false;
+    if (!found.met || miss(found) > good || !harmsNobody(found)) return false;
     best = { ...found, evaluations: best.evaluations + found.evaluations };
     left = trial;
     return true;
@@ -71,7 +81,7 @@ export function* fewestChanges(
     const moved = movedNow().sort((a, b) => moveOf(best, a) - moveOf(best, b));
     yield* tryLeaving(moved.slice(0, Math.ceil(share * moved.length)));
   }
-  const gramsMoved = (line: number) => Math.abs((best.masses[line] ?? 0) - (space.present[line] ?? 0));
+  const gramsMoved = (line: number) => Math.abs(shareOf(best, line) - (space.present[line] ?? 0));
   const leastFirst = () => movedNow().sort((a, b) => gramsMoved(a) - gramsMoved(b));
   for (const line of leastFirst()) yield* tryLeaving([line]);
   if (movedNow().length >= fewChanges.many) {
