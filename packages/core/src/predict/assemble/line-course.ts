@@ -31,6 +31,10 @@ function piecesOf(size: number, own: number, all: number): number {
   return logistic(Math.log(size / p.pieceFrom) / p.pieceWidth) * (1 - Math.exp(-all / p.pieceGate));
 }
 
+/** Share of a thing that stays pieces where it is stirred in after the blade: a leaf is one, a juice or a powder is not. */
+const stirredPieces = (size: number): number =>
+  size > 0 ? logistic(Math.log(size / p.pieceStirred) / p.pieceStirredWidth) : 0;
+
 /** What a line meets that goes in at a place: the same for all that go in there, whatever they weigh. */
 function metFrom(course: Course, at: number): Met {
   let met = course.met.get(at);
@@ -136,7 +140,7 @@ function courseHere(
     alcoholLeft: c.alcohol > 0 ? alcoholLeft(heat, keptLiquid) : 1,
     ground: grind(b, start, cuts, hardnessOf(b, made.soakedShare, boiled)),
     work,
-    pieces: inPieces ? 1 : line.blended === false ? 0 : piecesOf(start, work, all),
+    pieces: inPieces ? stirredPieces(start) : line.blended === false ? 0 : piecesOf(start, work, all),
     aromaMinutes: (earlier ? 0 : made.heatMinutes) + met.aromaMinutes,
   };
 }

@@ -53,8 +53,9 @@ test('a dark crumb is dark, not deep brown; two things of one colour are one; as
     'red',
   ]);
   expect(seen(fate([50, -30, 30], 30))).toEqual([]);
-  // Half of it in pieces counts half; none of it in pieces counts where it was ground coarse, and nothing that has no grains.
-  expect(seen(fate([50, -30, 30], 0.06, 0.5))).toEqual([]);
+  // Fine, and half of it in pieces, counts half; ground coarse it counts without pieces, and what has no grains does not.
+  expect(seen(fate([50, -30, 30], 0.06, 0.5, 200))).toEqual([]);
+  expect(seen(fate([50, -30, 30], 0.09, 0.5, 200))).toEqual(['green']);
   expect(seen(fate([50, -30, 30], 0.06, 0))).toEqual(['green']);
   expect(seen(fate([50, -30, 30], 1, 0, 200))).toEqual([]);
   expect(seen(fate([50, -30, 30], 1, 0, 0))).toEqual([]);

@@ -20,7 +20,7 @@ export function fleckColours({ fates, mass }: Mixture, sauce: Lab): readonly str
   for (const { ingredient, arrivedG, pieces, ground } of fates) {
     if (!ingredient) continue;
     const { lab, particleSizeUm } = ingredient.behaviour;
-    const visible = pieces > 0 ? pieces : ground.diameter >= p.size && particleSizeUm > 0 ? 1 : 0;
+    const visible = ground.diameter >= p.size && particleSizeUm > 0 ? 1 : pieces;
     if (apart(lab, sauce) < p.apart) continue;
     const word = plainWord(lab);
     seen.set(word, (seen.get(word) ?? 0) + (visible * arrivedG) / Math.max(mass, 1e-9));

@@ -21,6 +21,8 @@ export const courseParameters = {
   alcoholWidth: parameter(3, '°C', 0.3, 'E', 'as above'),
   pieceFrom: parameter(2500, 'µm', 0.3, 'E', 'larger things that no blade touched stay pieces'),
   pieceWidth: parameter(0.3, 'ln µm', 0.3, 'E', 'as above'),
+  pieceStirred: parameter(700, 'µm', 0.3, 'E', 'what is stirred in and finer than this is one with the sauce: juices, powders, pastes'),
+  pieceStirredWidth: parameter(0.3, 'ln µm', 0.3, 'E', 'as above'),
   pieceGate: parameter(1, 'strong jug seconds', 0.5, 'E', 'a sauce that a blade has gone through'),
   fleck: parameter(0.04, '-', 0.5, 'E', 'colour weight of a piece that no blade touched'),
   acidContact: parameter(1.5, 'min', 0.4, 'E', 'acid and hot protein coagulate within a minute or two'),
