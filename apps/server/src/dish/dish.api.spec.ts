@@ -93,6 +93,7 @@ test('a version of a base is a part with what it gets at the Table, and people a
       versions: [
         { name: 'Mild', added: [] },
         { name: 'Nutty', added: [{ ingredient: 'almond', grams: 10 }] },
+        { name: 'Salty', added: [{ ingredient: 'salt', grams: 1 }] },
       ],
     })
     .expect(200);
@@ -110,6 +111,21 @@ test('a version of a base is a part with what it gets at the Table, and people a
   expect(nutty.components[0]!.name).toBe('Divided, Nutty');
   expect(nutty.people[0]!.verdict).toBe('does-not');
   expect(mild.people[0]!.verdict).not.toBe('does-not');
+  // A gram more of salt in each portion, of the base as much as before: what somebody may have of it lies between.
+  const saltOf = async (version: string, gramsPerPortion: number) =>
+    (
+      await ask({
+        vessel,
+        components: [{ id: 'white', formula: base.id, version }],
+        eaters: [{ name: 'Little salt', needs: [{ kind: 'salt-limit', gramsPerPortion }] }],
+        portions: 4,
+      })
+    ).people[0]!.verdict;
+  const plain = mild.portion.saltG;
+  expect(await saltOf('Mild', plain * 1.3)).not.toBe('does-not');
+  expect(await saltOf('Mild', plain * 0.8)).toBe('does-not');
+  expect(await saltOf('Salty', plain * 0.7 + 1)).toBe('does-not');
+  expect(await saltOf('Salty', (plain + 1) * 1.3)).not.toBe('does-not');
   expect(await refused({ vessel, components: [{ id: 'white', formula: base.id, version: 'Hot' }] })).toEqual([
     'components[0].version',
   ]);

@@ -15,7 +15,7 @@ const keep = async (id: string, name: string, why = '') =>
 
 test('a version keeps what stood, with the reason, whatever is written over it later', async () => {
   const made = await make();
-  const version = await keep(made.id, 'First pot', 'before the salt was halved');
+  const version = await keep(made.id, 'First pot', '  before the salt was halved ');
   const lines = made.lines.map((line) => (line.ingredient === 'salt' ? { ...line, amount: 0.25 } : line));
   await server.ask().put(`/api/formulas/${made.id}`).send({ name: made.name, lines, version: 1 }).expect(200);
   const [kept] = (await server.ask().get(`/api/formulas/${made.id}/versions`).expect(200))

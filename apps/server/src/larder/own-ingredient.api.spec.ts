@@ -94,6 +94,48 @@ test.each([
   expect(problem.errors?.map((error) => error.field)).toContain(field);
 });
 
+test('called otherwise, it is what the formulas that hold it are found by; blanks around a name are none of it', async () => {
+  const made = await create({ ...body, name: '  Barista drink ' });
+  expect(made.name).toBe('Barista drink');
+  await server
+    .ask()
+    .post('/api/formulas')
+    .send({ name: 'Held by its drink', lines: [{ ingredient: made.id, amount: 100, unit: 'g' }] })
+    .expect(201);
+  const found = async (search: string) =>
+    ((await server.ask().get(`/api/formulas?search=${search}`).expect(200)).body as FormulaView[]).map(
+      ({ name }) => name,
+    );
+  expect(await found('barista')).toContain('Held by its drink');
+  await server
+    .ask()
+    .put(`/api/own-ingredients/${made.id}`)
+    .send({ ...body, name: 'Frothing drink', version: 1 })
+    .expect(200);
+  expect(await found('frothing')).toContain('Held by its drink');
+  expect(await found('barista')).toEqual([]);
+});
+
+test('a line that cannot be weighed says why: not in the larder, a formula that is not here, no amount', async () => {
+  const why = async (line: object) =>
+    problemOf(
+      await server
+        .ask()
+        .post('/api/predict')
+        .send({ lines: [{ ingredient: 'water', amount: 100, unit: 'g' }, line] })
+        .expect(400),
+    ).errors?.map(({ field, message }) => `${field}: ${message}`);
+  expect(await why({ ingredient: 'moon dust', amount: 1, unit: 'g' })).toEqual([
+    expect.stringMatching(/^lines\[1\]\.ingredient: “moon dust” is not in the larder/),
+  ]);
+  expect(await why({ ingredient: 'formula:nowhere', amount: 1, unit: 'g' })).toEqual([
+    expect.stringMatching(/^lines\[1\]\.ingredient: “formula:nowhere” stands for a formula that is not here/),
+  ]);
+  expect(await why({ ingredient: 'salt', amount: null, unit: 'g' })).toEqual([
+    expect.stringMatching(/^lines\[1\]\.amount: Say how much /),
+  ]);
+});
+
 test('the larder’s own rows cannot be changed through here', async () => {
   problemOf(
     await server
