@@ -305,6 +305,33 @@ describe('one meal', () => {
     ).toEqual(['fits', 'ask']);
   });
 
+  test('what is added is divided among the portions of the formula, or among those that are asked for', async () => {
+    const id = await make('Potatoes alone', [line('potato', 400)]);
+    const salted = async (gramsPerPortion: number, of: object) =>
+      (
+        (
+          await server
+            .ask()
+            .post('/api/who-can-eat')
+            .send({
+              eaters: [{ name: 'Little salt', needs: [{ kind: 'salt-limit', gramsPerPortion }] }],
+              added: [line('salt', 8)],
+              ...of,
+            })
+            .expect(200)
+        ).body as { people: { verdict: string }[] }
+      ).people[0]!.verdict;
+    // Two grams in each of four portions, four in each of two, and all eight in the only one.
+    for (const [of, each] of [
+      [{ formulaId: id }, 2],
+      [{ formulaId: id, portions: 2 }, 4],
+      [{ lines: [line('potato', 400)] }, 8],
+    ] as const) {
+      expect(await salted(each * 0.9, of)).toBe('does-not');
+      expect(await salted(each * 1.4, of)).not.toBe('does-not');
+    }
+  });
+
   test('what is added to a version counts in that version, and what stands beside counts too', async () => {
     const id = await make('Calm base', [line('potato', 400), line('salt', 2)]);
     expect(await judgeMeal({ formulaId: id })).toEqual(['fits', 'fits']);
