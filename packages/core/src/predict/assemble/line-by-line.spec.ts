@@ -29,7 +29,7 @@ const thing = (particles: string, behaviour: object = {}, more: object = {}): We
     },
     made: { softened: 0 },
   }) as unknown as Weighed;
-const fine: Ground = { diameter: 60, fineness: 1, hardness: 0.5 } as Ground;
+const fine: Ground = { diameter: 60, fineness: 1, hardness: 0.5 };
 const particles = (one: Weighed, ground: Ground = fine, unfolded = 0, g = 10) => {
   const into = noParticles();
   addParticles(into, one, g, ground, unfolded);
