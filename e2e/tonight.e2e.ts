@@ -88,10 +88,12 @@ test('two cooks by name: a pot is given to one, a task of it to the other, and w
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Ilva, Teo' })).toBeFocused();
-  expect(sent.evening).toMatchObject({ cooks: 2, named: [{ name: 'Ilva' }, { name: 'Teo', from: 1090 }] });
+  await expect
+    .poll(() => sent.evening)
+    .toMatchObject({ cooks: 2, named: [{ name: 'Ilva' }, { name: 'Teo', from: 1090 }] });
   await page.getByRole('combobox', { name: 'Who makes Given away sauce' }).selectOption('Teo');
   await expect(row(page, 'jug 60 s')).toContainText('Teo');
-  expect(sent.tonight.pots).toMatchObject([{ formula: id, cook: 'Teo' }]);
+  await expect.poll(() => sent.tonight.pots).toMatchObject([{ formula: id, cook: 'Teo' }]);
   // One task of it to the other, by keyboard.
   await row(page, 'jug 60 s')
     .getByRole('button', { name: /^jug 60 s/ })
@@ -220,7 +222,9 @@ test('two long sauces on one burner: one press makes one of them the day before,
   );
   await expect(row(page, '60 °C, 10 min')).toContainText('Long white sauce');
   await expect(alert).toBeHidden();
-  expect(sent.tonight.pots).toMatchObject([{ formula: ids[0], dayBefore: true }, { formula: ids[1] }]);
+  await expect
+    .poll(() => sent.tonight.pots)
+    .toMatchObject([{ formula: ids[0], dayBefore: true }, { formula: ids[1] }]);
   const pressed = page.getByRole('button', { name: 'Long white sauce is made the day before' });
   await expect(pressed).toHaveAttribute('aria-pressed', 'true');
   await page.reload();
@@ -243,7 +247,9 @@ test('what has to be bought is bought while the shop is open, before what needs 
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'to buy: 1' })).toBeVisible();
-  expect(sent.evening).toMatchObject({ shop: { to: 1020, minutes: 40, buys: ['oat-drink'] } });
+  await expect
+    .poll(() => sent.evening)
+    .toMatchObject({ shop: { to: 1020, minutes: 40, buys: ['oat-drink'] } });
   // Forty minutes, a fifth longer, and back by five.
   await expect(row(page, 'buy one thing')).toContainText('16:12');
   await page.request.delete(`/api/formulas/${id}`);
@@ -271,7 +277,7 @@ test('an evening is kept, cooked again, and taken back; deleted, it comes back t
   await plate.getByRole('button', { name: 'Cook Two of a kind' }).click();
   await expect(page.getByRole('list', { name: 'Pots of tonight' }).getByRole('listitem')).toHaveCount(2);
   await expect(page.getByRole('heading', { name: /on the table at 19:00/ })).toBeVisible();
-  expect(sent.tonight.pots).toHaveLength(2);
+  await expect.poll(() => sent.tonight.pots).toHaveLength(2);
   const undo = (told: string) =>
     page.locator('li', { hasText: told }).getByRole('button', { name: 'Undo' }).click();
   await undo('“Two of a kind” is on the plan.');
@@ -296,7 +302,7 @@ test('tomorrow’s evening has its soak tonight, and who wants to be is reminded
   await expect(page.getByText(/19:00 has gone by/)).toBeVisible();
   await page.getByRole('button', { name: 'Tomorrow instead' }).press('Enter');
   await expect(page.getByRole('heading', { name: 'Tomorrow, on the table at 19:00' })).toBeVisible();
-  expect(sent.evening).toMatchObject({ day: '2027-01-14' });
+  await expect.poll(() => sent.evening).toMatchObject({ day: '2027-01-14' });
   const before = page.getByRole('region', { name: 'Long before' });
   const soak = before.getByRole('listitem').filter({ hasText: 'put to soak: cashew' });
   await expect(soak).toBeVisible();
@@ -370,8 +376,10 @@ test('an evening of a bake, a melt and a dip is planned by keyboard alone in und
   await expect(row(page, /rest 10 min/)).toContainText('18:50');
   await expect(page.getByRole('region', { name: 'Long before' })).toContainText('put to soak: cashew');
   expect(Date.now() - began).toBeLessThan(180_000);
-  expect(sent.evening).toMatchObject({ day: '2027-01-16', cooks: 2 });
-  expect(sent.tonight.pots).toMatchObject([{ formula: melt }, { formula: dip, serveAt: 1110 }]);
+  await expect.poll(() => sent.evening).toMatchObject({ day: '2027-01-16', cooks: 2 });
+  await expect
+    .poll(() => sent.tonight.pots)
+    .toMatchObject([{ formula: melt }, { formula: dip, serveAt: 1110 }]);
   await page.request.delete(`/api/dishes/${bake}`);
   for (const id of [melt, dip]) await page.request.delete(`/api/formulas/${id}`);
 });

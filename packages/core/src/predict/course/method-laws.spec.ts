@@ -153,7 +153,8 @@ test('what goes in after the blade has no history of it, and pieces neither thic
     whole = pot([...cook, { kind: 'stir-in', lines: ['green-pea', 'parsley-fresh'] }]),
     without = { ...whole, lines: whole.lines.slice(0, 2) };
   const fates = assemble(whole).fates;
-  expect(fates[2]).toMatchObject({ work: 0, pieces: 1 });
+  expect(fates[2]?.work).toBe(0);
+  expect(fates[2]?.pieces).toBeGreaterThan(0.999);
   expect(fates[0]?.work).toBeGreaterThan(20);
   const thick = (recipe: Recipe) => predict(recipe).viscosity.mid;
   expect(thick(whole) / thick(without)).toBeGreaterThan(0.95);
