@@ -224,3 +224,91 @@ test('how a substitute is made ready: soaked where it soaks, boiled where it is 
   expect(schoolAllows({ ...openToAll, melt: 'soft-melt' }, get('tapioca-starch'))).toBe(false);
   expect(schoolAllows({ ...openToAll, melt: 'starch-stretch' }, get('tapioca-starch'))).toBe(true);
 });
+
+describe('a dry base where a wet one stood', () => {
+  const withDry = (lines: readonly (readonly [string, number])[], to = 'cashew') => {
+    const request = swapRequestOf(lines, 'dip', lines[0]![0]),
+      search = searchFor(request, false);
+    const start: readonly PotLine[] = search.request.recipe.lines.map((line, origin) => ({
+      ...line,
+      origin,
+    }));
+    const one = { ingredient: get(to), mass: start[0]!.mass, preparation: 'as-is', stage: 'start' } as const;
+    return replaceLine(
+      search.original,
+      { ...search.request.recipe, lines: start },
+      0,
+      { lines: [one] },
+      () => false,
+    );
+  };
+  const dry = (id: string) => 1 - (get(id).per100.water ?? 0) / 100;
+  const waterIn = (lines: readonly PotLine[]) =>
+    lines.find(({ ingredient }) => ingredient.id === 'water')?.mass ?? 0;
+
+  test('brings as much dry matter, and the water that the pot has no liquid for comes beside it', () => {
+    const [flour, ...rest] = withDry([
+      ['white-bean-boiled', 300],
+      ['olive-oil', 30],
+      ['salt', 3],
+    ]);
+    const asMuch = (300 * dry('white-bean-boiled')) / dry('cashew');
+    expect(flour!.mass).toBeCloseTo(asMuch, 0);
+    expect(waterIn(rest)).toBeCloseTo(300 - asMuch, 0);
+  });
+
+  test('not where the dish’s liquid can make up for it, nor for a small gap', () => {
+    expect(
+      withDry([
+        ['white-bean-boiled', 300],
+        ['oat-drink', 400],
+        ['salt', 3],
+      ]).some(({ ingredient }) => ingredient.id === 'water'),
+    ).toBe(false);
+    expect(
+      withDry([
+        ['white-bean-boiled', 300],
+        ['oat-drink', 40],
+        ['salt', 3],
+      ]).some(({ ingredient }) => ingredient.id === 'water'),
+    ).toBe(true);
+    // Eight hundredths of the batch are the least that is worth a line of water.
+    expect(
+      withDry([
+        ['white-bean-boiled', 40],
+        ['olive-oil', 300],
+        ['potato', 400],
+      ]).some(({ ingredient }) => ingredient.id === 'water'),
+    ).toBe(false);
+  });
+
+  test('of a line that is not there it says so', () => {
+    const search = searchFor(asking('cashew'), false);
+    expect(() =>
+      replaceLine(search.original, { ...search.request.recipe, lines: [] }, 3, { lines: [] }, () => false),
+    ).toThrow(/no line 3/);
+  });
+});
+
+test('while it works it says how far it is, never going back by much, and at the end it is nearly through', () => {
+  const search = swap(asking('cashew'), quick);
+  const seen: number[] = [];
+  let turn = search.next();
+  for (; !turn.done; turn = search.next()) seen.push(turn.value.done);
+  expect(Math.min(...seen)).toBeGreaterThanOrEqual(0);
+  expect(Math.max(...seen)).toBeCloseTo(1, 6);
+  const marks = seen.filter((share) => share >= 1 / 3);
+  expect(marks.length).toBeGreaterThan(5);
+  expect(seen.at(-1)).toBeCloseTo(1, 6);
+  expect(seen.filter((share) => share > 2 / 3 && share <= 1).length).toBeGreaterThan(1);
+});
+
+test('what moves beside a swap is told of lines that stayed, never of what came', () => {
+  const outcome = swapped(
+    asking('cashew', { larder: larder('sunflower-seed'), brief: { fat: { low: 4, high: 6 } } }),
+  );
+  if (outcome.kind !== 'options') throw new Error(outcome.kind);
+  const [option] = outcome.options;
+  expect(option!.moves.length).toBeGreaterThan(0);
+  for (const { line } of option!.moves) expect(option!.lines[line]!.origin).toBeDefined();
+});
