@@ -29,7 +29,7 @@ test('a cook changes an amount, sees the bead move and the figure change, and ta
   await amount(page, 'Cashew nuts').fill('160');
   await page.keyboard.press('Enter');
   await expect(figure(page, 'fat')).not.toHaveText(text ?? '');
-  expect(await place(page, 'fat')).toBeGreaterThan(before + 0.02);
+  await expect.poll(() => place(page, 'fat')).toBeGreaterThan(before + 0.02);
   await expect(page.getByTestId('ghost-fat')).toBeAttached();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(figure(page, 'fat')).toHaveText(text ?? '');
@@ -98,10 +98,10 @@ test('lines are taken out, moved by keyboard and by dragging, and made ready', a
       .getByRole('list', { name: 'Lines' })
       .locator('> li')
       .evaluateAll((items) => items.map((item) => item.getAttribute('data-testid')));
-  expect(await names()).toEqual(['line-cashew', 'line-water', 'line-tapioca-starch', 'line-salt']);
+  await expect.poll(() => names()).toEqual(['line-cashew', 'line-water', 'line-tapioca-starch', 'line-salt']);
   await amount(page, 'Salt, fine').focus();
   await page.keyboard.press('Alt+ArrowUp');
-  expect(await names()).toEqual(['line-cashew', 'line-water', 'line-salt', 'line-tapioca-starch']);
+  await expect.poll(() => names()).toEqual(['line-cashew', 'line-water', 'line-salt', 'line-tapioca-starch']);
   await expect(amount(page, 'Salt, fine')).toBeFocused();
   const grip = await page.getByRole('button', { name: 'Move Tapioca starch' }).boundingBox();
   const target = await page.getByRole('button', { name: 'Move Cashew nuts' }).boundingBox();

@@ -124,7 +124,7 @@ test('too little sauce for the top says how much, one press makes enough of it, 
   expect(more / 280).toBeLessThan(1.9);
   await page.getByRole('button', { name: 'Undo' }).last().press('Enter');
   await expect(part).toContainText('too little');
-  expect(await amount()).toBe(280);
+  await expect.poll(() => amount()).toBe(280);
   await away();
 });
 

@@ -59,7 +59,7 @@ test('a finger that scrolls or slips over figures, stretches and the map changes
     await swipe(cdp, await middleOf(page, name, role), [-60, 3]);
   }
   await page.waitForTimeout(1200);
-  expect(await held(page)).toBe('[]');
+  await expect.poll(() => held(page)).toBe('[]');
   expect(await (await page.request.get(`/api/formulas/${id}`)).json()).toEqual(before);
 });
 
