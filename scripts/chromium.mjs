@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { run } from './run.mjs';
 
-/** Debian’s packages: the one without the windows of a browser takes half the time for a page; either will do. */
+/** Debian’s packages: the one without the windows of a browser has less to draw; either will do. */
 const packages = ['chromium-headless-shell', 'chromium'];
 const placeOf = (name) => `/usr/bin/${name}`;
 

@@ -2,7 +2,7 @@ import { type Aim, penaltiesOf } from './aim.js';
 import { edges, fewChanges } from './balance.params.js';
 import type { BalanceOptions } from './balance-request.js';
 import { mayBeTooMuch } from './limits-of-people.js';
-import { type SearchSpace, variableOf } from './search-space.js';
+import { batchScale, type SearchSpace, variableOf } from './search-space.js';
 import { type SearchProgress, solve, type Solution } from './solve.js';
 
 /** The same space with some lines left as they are. */
@@ -40,13 +40,10 @@ export function* fewestChanges(
   whole: Solution,
 ): Generator<SearchProgress, Solution> {
   // Where the batch may grow or shrink, a line has moved that is another share of it: salt is added rather than half of the rest left out.
-  const shareOf = ({ masses }: Solution, line: number): number =>
-    ((masses[line] ?? 0) * (space.follows.length > 0 ? space.batchG : 1)) /
-    (space.follows.length > 0 ? masses.reduce((all, g) => all + g, 0) : 1);
-  const moveOf = (solution: Solution, line: number): number =>
-    Math.abs(
-      variableOf(space, line, shareOf(solution, line)) - variableOf(space, line, space.present[line] ?? 0),
-    );
+  const sharesOf = ({ masses }: Solution): Float64Array => {
+    const scale = batchScale(space, masses);
+    return masses.map((g) => g / scale);
+  };
   const miss = ({ assessed }: Solution): number =>
     penaltiesOf(aims, assessed, edges.inside).reduce((all, penalty) => all + penalty, 0);
   const canStay = (line: number): boolean =>
@@ -78,11 +75,19 @@ export function* fewestChanges(
   const fills = fillerOf(space);
   const movedNow = () => space.free.filter((line) => !left.has(line) && line !== fills && canStay(line));
   for (let share = 0.75; share > 0.2; share /= 2) {
-    const moved = movedNow().sort((a, b) => moveOf(best, a) - moveOf(best, b));
+    const shares = sharesOf(best);
+    const moveOf = (line: number): number =>
+      Math.abs(
+        variableOf(space, line, shares[line] ?? 0) - variableOf(space, line, space.present[line] ?? 0),
+      );
+    const moved = movedNow().sort((a, b) => moveOf(a) - moveOf(b));
     yield* tryLeaving(moved.slice(0, Math.ceil(share * moved.length)));
   }
-  const gramsMoved = (line: number) => Math.abs(shareOf(best, line) - (space.present[line] ?? 0));
-  const leastFirst = () => movedNow().sort((a, b) => gramsMoved(a) - gramsMoved(b));
+  const leastFirst = () => {
+    const shares = sharesOf(best);
+    const gramsMoved = (line: number) => Math.abs((shares[line] ?? 0) - (space.present[line] ?? 0));
+    return movedNow().sort((a, b) => gramsMoved(a) - gramsMoved(b));
+  };
   for (const line of leastFirst()) yield* tryLeaving([line]);
   if (movedNow().length >= fewChanges.many) {
     good = miss(whole) + fewChanges.mayMissForMany;

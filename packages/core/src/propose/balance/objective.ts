@@ -7,7 +7,7 @@ import { type Aim, figuresOf, keptInside } from './aim.js';
 import type { LeastSquares } from './bounded-least-squares.js';
 import { balanceWeights, edges } from './balance.params.js';
 import { portionOf } from './limits-of-people.js';
-import { massesAt, type SearchSpace, variableOf, variablesOf } from './search-space.js';
+import { batchScale, massesAt, type SearchSpace, variableOf, variablesOf } from './search-space.js';
 
 /** Share of a limit at which the search already turns back, so that rounding does not cross it. @source assumed */
 const TURN_BACK = 0.985;
@@ -57,8 +57,7 @@ const limitFigures = (
   });
 
 const changeFigures = (space: SearchSpace, masses: Float64Array, weight: number): Figures => {
-  // A larger batch of the same is no change of the dish.
-  const scale = space.follows.length > 0 ? masses.reduce((all, g) => all + g, 0) / space.batchG : 1;
+  const scale = batchScale(space, masses);
   return space.free.map((line) => {
     const by =
       variableOf(space, line, (masses[line] ?? 0) / scale) -

@@ -118,6 +118,10 @@ const amountAt = (space: SearchSpace, line: number, variable: number): number =>
 export const variablesOf = (space: SearchSpace, masses: Float64Array): Float64Array =>
   Float64Array.from(space.free, (line) => variableOf(space, line, masses[line] ?? 0));
 
+/** How much larger the batch is than it was, where it may be; a larger batch of the same is no change of the dish. */
+export const batchScale = ({ follows, batchG }: SearchSpace, masses: Float64Array): number =>
+  follows.length > 0 ? masses.reduce((all, g) => all + g, 0) / batchG : 1;
+
 const clip = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
 /** Most steps towards the factor, share of the mass that is near enough, and how far a factor may go. */
 const STEPS = 60,
