@@ -20,7 +20,9 @@ export const proteinSites = [
 
 /** Ionic product of water at 25 °C. @source S-06. */
 export const WATER_ION_PRODUCT = 1e-14;
-/** Range of the pH search; 7 halvings of 11 units leave a tenth of a unit, and false position ends when it moves less than `near`. */
-export const PH_SEARCH = { low: 1, high: 12, halvings: 7, steps: 30, near: 1e-10 } as const;
+/** Range of the pH search; 6 halvings of 11 units leave less than a tenth to either side, from where 4 steps of Newton's rule leave less than 1e-12. */
+export const PH_SEARCH = { low: 1, high: 12, halvings: 6, steps: 4 } as const;
+/** mL of water that acids are dissolved in at the least, so that a dry pot has a pH as well. @source estimated. */
+export const LEAST_WATER_ML = 1e-6;
 /** pH at which half of the titratable acid counts as sour. @source engine notes E-10, estimated. */
 export const SOUR_HALF_PH = 4.6;

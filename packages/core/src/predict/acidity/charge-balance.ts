@@ -1,4 +1,4 @@
-import { acids, PH_SEARCH, phosphatePKa, proteinSites, WATER_ION_PRODUCT } from './acid.params.js';
+import { acids, LEAST_WATER_ML, PH_SEARCH, phosphatePKa, proteinSites, WATER_ION_PRODUCT } from './acid.params.js';
 
 /** Everything in the pot that takes up or gives off protons; mmol, protein in g. */
 export interface BufferAmounts {
@@ -34,32 +34,55 @@ const dissociation = {
   lactic: acids.lactic.pKa.map(K),
   phosphate: phosphatePKa.map(K),
 };
+const dissociating = Object.keys(dissociation) as (keyof typeof dissociation)[];
 const sites = proteinSites.map((site) => ({ mmolPerG: site.mmolPerG, K: K(site.pKa) }));
 
-/** Mean negative charges per molecule of an acid with the given stepwise constants, at proton activity h. */
-function meanCharge(h: number, constants: readonly number[]): number {
+/** What one amount carries at a proton activity: negative charges, and how many more for each unit of pH. */
+interface Charge {
+  charge: number;
+  perPH: number;
+}
+
+/**
+ * Mean negative charges per molecule of an acid with the given stepwise constants, at proton activity h, and their slope over pH:
+ * ln 10 times the variance of the charge.
+ * @source Van Slyke 1922 (buffer value)
+ */
+function chargeOfMolecule(h: number, constants: readonly number[]): Charge {
   // Amount of each species against the uncharged one, built up one proton at a time.
   let species = 1,
     all = 1,
-    charges = 0;
-  for (let charge = 1; charge <= constants.length; charge++) {
-    species *= (constants[charge - 1] ?? 0) / h;
+    charges = 0,
+    squares = 0;
+  for (const [lost, constant] of constants.entries()) {
+    const charge = lost + 1;
+    species *= constant / h;
     all += species;
     charges += charge * species;
+    squares += charge * charge * species;
   }
-  return charges / all;
+  const mean = charges / all;
+  return { charge: mean, perPH: Math.LN10 * (squares / all - mean * mean) };
 }
 
-/** Negative charge carried by the buffers at a proton activity, mmol. */
-export function bufferCharge(h: number, amounts: BufferAmounts): number {
-  let charge = 0;
-  if (amounts.citric) charge += amounts.citric * meanCharge(h, dissociation.citric);
-  if (amounts.malic) charge += amounts.malic * meanCharge(h, dissociation.malic);
-  if (amounts.acetic) charge += amounts.acetic * meanCharge(h, dissociation.acetic);
-  if (amounts.lactic) charge += amounts.lactic * meanCharge(h, dissociation.lactic);
-  if (amounts.phosphate) charge += amounts.phosphate * meanCharge(h, dissociation.phosphate);
-  for (const site of sites) charge += (amounts.protein * site.mmolPerG * site.K) / (site.K + h);
-  return charge;
+/** Negative charge carried by the buffers at a proton activity, mmol, and their buffer value, mmol for each unit of pH. */
+export function bufferCharge(h: number, amounts: BufferAmounts): Charge {
+  let charge = 0,
+    perPH = 0;
+  for (const acid of dissociating) {
+    const amount = amounts[acid];
+    if (amount === 0) continue;
+    const one = chargeOfMolecule(h, dissociation[acid]);
+    charge += amount * one.charge;
+    perPH += amount * one.perPH;
+  }
+  for (const site of sites) {
+    const charged = site.K / (site.K + h),
+      amount = amounts.protein * site.mmolPerG;
+    charge += amount * charged;
+    perPH += amount * Math.LN10 * charged * (1 - charged);
+  }
+  return { charge, perPH };
 }
 
 /**
@@ -68,47 +91,35 @@ export function bufferCharge(h: number, amounts: BufferAmounts): number {
  */
 export function strongIonDifference(pH: number, amounts: BufferAmounts, waterMl: number): number {
   const h = K(pH);
-  return bufferCharge(h, amounts) - (h - WATER_ION_PRODUCT / h) * waterMl;
+  return bufferCharge(h, amounts).charge - (h - WATER_ION_PRODUCT / h) * waterMl;
 }
 
 /**
- * pH at which the charges cancel: strictly monotone, so always found within 1..12. Halved until the curve is nearly straight, then by
- * false position, which never leaves the bracket.
- * @source electroneutrality, S-06; the Illinois rule of Dowell & Jarratt 1971
+ * pH at which the charges cancel: strictly monotone, so always found within the range of the search. Halved until the curve is nearly
+ * straight, then by Newton's rule with the buffer value, which converges there: the slope of every buffer changes by at most ln 10 of
+ * itself for each unit of pH.
+ * @source electroneutrality, S-06
  */
 export function pHOfMixture(strongIons: number, amounts: BufferAmounts, waterMl: number): number {
-  const water = Math.max(waterMl, 1e-6);
-  const excess = (pH: number): number => {
-    const h = K(pH);
-    return strongIons + (h - WATER_ION_PRODUCT / h) * water - bufferCharge(h, amounts);
+  const water = Math.max(waterMl, LEAST_WATER_ML);
+  const excess = (pH: number): Charge => {
+    const h = K(pH),
+      hydroxide = WATER_ION_PRODUCT / h,
+      buffers = bufferCharge(h, amounts);
+    return {
+      charge: buffers.charge - strongIons - (h - hydroxide) * water,
+      perPH: buffers.perPH + Math.LN10 * (h + hydroxide) * water,
+    };
   };
-  let low: number = PH_SEARCH.low,
-    high: number = PH_SEARCH.high;
+  let pH: number = (PH_SEARCH.low + PH_SEARCH.high) / 2,
+    reach = (PH_SEARCH.high - PH_SEARCH.low) / 4;
   for (let step = 0; step < PH_SEARCH.halvings; step++) {
-    const middle = (low + high) / 2;
-    if (excess(middle) > 0) low = middle;
-    else high = middle;
+    pH -= Math.sign(excess(pH).charge) * reach;
+    reach /= 2;
   }
-  let atLow = excess(low),
-    atHigh = excess(high);
-  if (!(atLow > 0) || !(atHigh < 0)) return (low + high) / 2;
-  let pH = (low + high) / 2,
-    side = 0;
   for (let step = 0; step < PH_SEARCH.steps; step++) {
-    const next = high + (atHigh * (high - low)) / (atLow - atHigh);
-    const moved = Math.abs(next - pH);
-    pH = next;
-    if (moved < PH_SEARCH.near) break;
-    const there = excess(pH);
-    if (there > 0) {
-      [low, atLow] = [pH, there];
-      if (side === 1) atHigh /= 2;
-      side = 1;
-    } else {
-      [high, atHigh] = [pH, there];
-      if (side === -1) atLow /= 2;
-      side = -1;
-    }
+    const { charge, perPH } = excess(pH);
+    pH = Math.min(PH_SEARCH.high, Math.max(PH_SEARCH.low, pH - charge / perPH));
   }
   return pH;
 }
