@@ -22,10 +22,12 @@ export function runAside(command, args, { env = {} } = {}) {
   });
 }
 
-/** Lanes run beside each other, what is in a lane one after the other: one lane a core. */
-export const inLanes = (...lanes) =>
-  Promise.all(
-    lanes.map(async (lane) => {
-      for (const step of lane) await step();
+/** Jobs in the order in which they begin, as many beside each other as there are lanes: one lane a core. */
+export const inLanes = (lanes, jobs) => {
+  const waiting = [...jobs];
+  return Promise.all(
+    Array.from({ length: lanes }, async () => {
+      for (let job = waiting.shift(); job !== undefined; job = waiting.shift()) await job();
     }),
   );
+};

@@ -48,38 +48,47 @@ const suite =
 const script = (name, run, ...args) => check(name, 'npm', 'run', '--silent', run, '--', ...args);
 
 /** Parts of what is tried by accident: those that only wait may run beside something else, those with goals in ms may not. */
-const untimed = 'kills,busy,disks,files,dev,strangers',
-  timed = 'labels,fuzz,load';
+const untimed = 'kills,busy,disks,files,dev,strangers,fuzz',
+  timed = 'labels,load';
+
+/** Tests of some packages in one process: the other core has something else to do. */
+const unitTests = (name, ...projects) =>
+  suite(name, /^Tests:/, 'npx', 'jest', '--maxWorkers=1', '--selectProjects', ...projects);
+
+/** Types first, since the build takes them from there; what happens by accident mostly waits, and has no lane. */
+let accidents = Promise.resolve();
+async function typesAndBuild() {
+  await check('Type check', 'npx', 'tsc', '-b')();
+  await ensureBuilt();
+  if (browser) accidents = script('Accidents, in short', 'harden', '--short', `--only=${untimed}`)();
+}
 
 rmSync(join(root, 'test-results'), { recursive: true, force: true });
-await inLanes(
-  [
-    check(
-      'Lint',
-      'npx',
-      'eslint',
-      '.',
-      '--max-warnings',
-      '0',
-      '--cache',
-      '--cache-location',
-      'node_modules/.cache/eslint',
-    ),
-    check('Format', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'),
-    script('Proposals', 'check:proposals'),
-  ],
-  [
-    check('Type check', 'npx', 'tsc', '-b'),
-    check('Floors', 'node', 'scripts/floors.mjs'),
-    check('Words', 'node', 'scripts/check-words.mjs'),
-    script('The page of the model', 'model:page', '--check'),
-    script('Science', 'check:science'),
-    check('The core as a package', 'node', 'scripts/check-package.mjs'),
-    ensureBuilt,
-    ...(browser ? [script('Accidents, in short', 'harden', '--short', `--only=${untimed}`)] : []),
-  ],
-);
-await suite('Unit and API tests', /^Tests:/, 'npx', 'jest')();
+// The long ones first, so that the lanes end together.
+await inLanes(2, [
+  typesAndBuild,
+  unitTests('API tests', 'server', 'contract', 'web'),
+  unitTests('Unit tests of the core', 'core'),
+  check(
+    'Lint',
+    'npx',
+    'eslint',
+    '.',
+    '--max-warnings',
+    '0',
+    '--cache',
+    '--cache-location',
+    'node_modules/.cache/eslint',
+  ),
+  check('Format', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'),
+  script('Proposals', 'check:proposals'),
+  check('The core as a package', 'node', 'scripts/check-package.mjs'),
+  script('Science', 'check:science'),
+  script('The page of the model', 'model:page', '--check'),
+  check('Floors', 'node', 'scripts/floors.mjs'),
+  check('Words', 'node', 'scripts/check-words.mjs'),
+]);
+await accidents;
 if (browser) {
   await script('Accidents with a clock, in short', 'harden', '--short', `--only=${timed}`)();
   await suite('Browser tests', /^\s+\d+ (passed|failed|flaky|interrupted)/, 'npx', 'playwright', 'test')();

@@ -4,6 +4,7 @@ import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import type { FormulaSummary } from '@alterum/contract';
+import { copyDatabase } from '../storage/copies.js';
 import { announceAddress } from '../storage/server-address.js';
 import { cashewSauce, type KitchenServer, startKitchenServer } from '../kitchen-server.fixture.js';
 
@@ -37,12 +38,19 @@ function tool(
   );
 }
 
-const namesIn = (file: string): readonly string[] => {
-  const database = new Database(file);
+let looks = 0;
+/**
+ * Reads a copy: what is prepared on the kitchen itself would keep a connection to it until that is collected, and its end then writes
+ * the log back, over whatever has been put in the file's place.
+ */
+function namesIn(file: string): readonly string[] {
+  const copy = join(folder, `look-${(looks += 1)}.sqlite`);
+  copyDatabase(file, copy);
+  const database = new Database(copy);
   const names = database.prepare('select name from formula order by name').all();
   database.close();
   return names.map(({ name }) => name);
-};
+}
 
 let server: KitchenServer, folder: string;
 beforeAll(async () => {
