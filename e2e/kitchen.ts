@@ -34,7 +34,6 @@ const beanSauce = [
 /** A bean sauce of this test's own that everybody can eat, opened on the Bench. */
 export const forEverybody = (page: Page, name: string): Promise<string> => ownFormula(page, name, beanSauce);
 
-/** A formula of this test's own, opened on the Bench. */
 /** Opens an operation of the method strip by the words on it. */
 export async function openOperation(page: Page, words: RegExp | string): Promise<void> {
   await page
@@ -44,6 +43,7 @@ export async function openOperation(page: Page, words: RegExp | string): Promise
     .click();
 }
 
+/** A formula of this test's own, opened on the Bench. */
 export async function ownFormula(
   page: Page,
   name: string,
