@@ -5,9 +5,7 @@ import { folderOf, type Kitchen, memoryMB, startKitchen } from './kitchen';
 import { seed } from './seed';
 
 const ASKED = 60,
-  WARM_UP = 15,
-  /** Pages asked for while looking at the memory. */
-  PAGES = 1500;
+  WARM_UP = 15;
 const addresses = {
   list: '/api/formulas',
   'list with lines': '/api/formulas?with=lines',
@@ -55,8 +53,18 @@ async function pageShown(at: string): Promise<{ readonly ms: number; readonly re
   }
 }
 
+interface LoadOptions {
+  /** Pages asked for while looking at the memory. */
+  readonly pages: number;
+  /** Whether the page is opened in a browser, too. */
+  readonly withPage: boolean;
+}
+
 /** The same questions of kitchens of several sizes. */
-export async function tryLoad(sizes: readonly number[], withPage: boolean): Promise<readonly Finding[]> {
+export async function tryLoad(
+  sizes: readonly number[],
+  { pages, withPage }: LoadOptions,
+): Promise<readonly Finding[]> {
   const findings: Finding[] = [];
   const figures = new Map<string, number[]>();
   for (const size of sizes)
@@ -71,12 +79,12 @@ export async function tryLoad(sizes: readonly number[], withPage: boolean): Prom
         findings.push(most('load', `${name}, ${size} formulas`, ms, 50, 'ms'));
       }
       if (size === sizes.at(-1)) {
-        for (let i = 0; i < PAGES / 3; i++)
+        for (let i = 0; i < pages / 3; i++)
           await (await kitchen.ask(addresses['list with lines'])).arrayBuffer();
         const before = await memoryMB(kitchen.process.pid ?? 0);
-        for (let i = 0; i < PAGES; i++) await (await kitchen.ask(addresses['list with lines'])).arrayBuffer();
+        for (let i = 0; i < pages; i++) await (await kitchen.ask(addresses['list with lines'])).arrayBuffer();
         const after = await memoryMB(kitchen.process.pid ?? 0);
-        findings.push(most('load', `memory after ${PAGES} more pages grew by`, after / before, 1.4, 'times'));
+        findings.push(most('load', `memory after ${pages} more pages grew by`, after / before, 1.4, 'times'));
         if (withPage) {
           const { ms, requests } = await pageShown(kitchen.at);
           findings.push(

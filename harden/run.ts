@@ -24,7 +24,10 @@ const parts: Readonly<Record<string, () => Promise<readonly Finding[]> | readonl
   strangers: tryStrangers,
   labels: tryLabels,
   fuzz: () => tryFuzz(short ? 1500 : 20_000),
-  load: () => tryLoad(short ? [5, 1000] : [5, 1000, 10_000], !short),
+  load: () =>
+    short
+      ? tryLoad([5, 1000], { pages: 500, withPage: false })
+      : tryLoad([5, 1000, 10_000], { pages: 1500, withPage: true }),
 };
 
 process.setMaxListeners(0);

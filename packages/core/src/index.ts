@@ -79,7 +79,8 @@ export type { UsedIngredients } from './larder/used.js';
 export { readSaidAmount } from './reading/amount/read-said-amount.js';
 export { readRecipe, type RecipeSource } from './reading/read-recipe.js';
 export { readIngredientLine, type ReadLine, weighedAs } from './reading/text/ingredient-line.js';
-export { LONGEST_RECIPE, type ReadRecipe } from './reading/text/recipe-text.js';
+export { LONGEST_RECIPE } from './reading/text/parts-of-text.js';
+export type { ReadRecipe } from './reading/text/recipe-text.js';
 
 // What the model is given.
 export { type Preparation, preparationKinds, preparationOf, preparations } from './recipe/preparation.js';

@@ -1,14 +1,11 @@
-import { componentOfIngredient, type DishComponent } from './component.js';
-import { friedFor } from './fried-for.js';
 import { AIMED_AT, moistureEdges } from './moisture.params.js';
 import { bakedWater, type Stack } from './moisture.js';
 import { type MoistureWord, moistureWord } from './moisture-verdict.js';
-import type { OvenStage } from './oven.js';
+import { type Remedy, remediesWhenDry, remediesWhenWet, type RemedyKind } from './remedies.js';
 
 /** One thing that can be done about a dish that is too wet or too dry, and what becomes of it. */
 export interface MoistureAdvice {
-  readonly kind:
-    'fry' | 'less-sauce' | 'boil-down' | 'uncover' | 'bake-longer' | 'rest' | 'add-water' | 'cover';
+  readonly kind: RemedyKind;
   /** The component it is done to, where it is done to one. */
   readonly component: string | undefined;
   /** min, or g of sauce or water. */
@@ -18,192 +15,10 @@ export interface MoistureAdvice {
   readonly word: MoistureWord;
 }
 
-/** What may be tried, as a share of how much: 0 is nothing of it, 1 the most a cook would do. */
-interface Remedy {
-  readonly kind: MoistureAdvice['kind'];
-  readonly component?: string;
-  readonly unit: 'min' | 'g';
-  readonly most: number;
-  readonly at: (amount: number) => Stack;
-}
-
 const perLayerOf = (stack: Stack): number => {
   const { feltG, wetLayers } = bakedWater(stack);
   return feltG / (stack.areaDm2 * wetLayers);
 };
-
-const withComponent = (stack: Stack, component: DishComponent): Stack => ({
-  ...stack,
-  components: new Map(stack.components).set(component.id, component),
-});
-const withLayers = (stack: Stack, id: string, factor: number): Stack => ({
-  ...stack,
-  layers: stack.layers.map((layer) =>
-    layer.component === id ? { ...layer, grams: layer.grams * factor, mm: layer.mm * factor } : layer,
-  ),
-});
-const layeredG = ({ layers }: Stack, id: string): number =>
-  layers.reduce((all, { component, grams }) => (component === id ? all + grams : all), 0);
-
-/** The sauce whose water most can be reached. */
-const wettest = (stack: Stack): DishComponent | undefined =>
-  [...stack.components.values()]
-    .filter(({ reach, id }) => reach > 0 && layeredG(stack, id) > 0)
-    .sort((a, b) => b.reach * b.water * layeredG(stack, b.id) - a.reach * a.water * layeredG(stack, a.id))[0];
-
-/** A sauce with so many g of water more (below 0: less) in the whole of it. */
-function watered(stack: Stack, sauce: DishComponent, g: number): Stack {
-  const all = layeredG(stack, sauce.id),
-    after = all + g;
-  const water = (sauce.water * all + g) / after;
-  const changed = {
-    ...sauce,
-    water,
-    grams: sauce.grams + g,
-    reach: Math.min(
-      0.95,
-      (sauce.reach * sauce.water * all + Math.max(g, -sauce.reach * sauce.water * all)) / (water * after),
-    ),
-  };
-  return withComponent(withLayers(stack, sauce.id, after / all), changed);
-}
-
-/** Most of things that a cook would do. @source kitchen habit, assumed */
-const most = {
-  fryMin: 15,
-  restMin: 30,
-  bakeMin: 25,
-  lessShare: 0.35,
-  waterShare: 0.4,
-  boilShare: 0.3,
-} as const;
-
-/** A vegetable that is fried, or fried longer, before it goes in. */
-function friedLonger(stack: Stack, { id, plain }: DishComponent): Remedy | undefined {
-  if (!plain?.ingredient.handling?.frying) return undefined;
-  const { ingredient, weighedG, ready } = plain;
-  const before = stack.components.get(id)!;
-  return {
-    kind: 'fry',
-    component: id,
-    unit: 'min',
-    most: most.fryMin,
-    at: (minutes) => {
-      if (!(minutes > 0)) return stack;
-      const now = componentOfIngredient(id, ingredient, weighedG, friedFor(ready, minutes), before.name);
-      return withLayers(withComponent(stack, now), id, now.grams / before.grams);
-    },
-  };
-}
-
-/** The last covered minutes uncovered, or the open ones covered; from the end on. */
-export function recovered(
-  stages: readonly OvenStage[],
-  minutes: number,
-  open: boolean,
-): readonly OvenStage[] {
-  let left = minutes;
-  const changed: OvenStage[] = [];
-  for (const stage of [...stages].reverse()) {
-    const turns = (stage.cover === 'open') !== open ? Math.min(left, stage.minutes) : 0;
-    left -= turns;
-    // What is uncovered is uncovered at the end, what is covered at the beginning.
-    const kept = { ...stage, minutes: stage.minutes - turns },
-      other: OvenStage = { ...stage, minutes: turns, cover: open ? 'open' : 'foil' };
-    changed.push(...(open ? [other, kept] : [kept, other]));
-  }
-  return changed.filter((stage) => stage.minutes > 0).reverse();
-}
-
-const minutesOf = (stack: Stack, open: boolean): number =>
-  stack.oven.reduce((all, { cover, minutes }) => ((cover === 'open') === open ? all + minutes : all), 0);
-
-function remediesWhenWet(stack: Stack): readonly Remedy[] {
-  const sauce = wettest(stack);
-  const last = stack.oven.at(-1);
-  const fries = [...stack.components.values()]
-    .filter(({ id, gives }) => gives.share * layeredG(stack, id) > LEAST_WORTH)
-    .flatMap((component) => friedLonger(stack, component) ?? []);
-  return [
-    {
-      kind: 'rest',
-      unit: 'min',
-      most: most.restMin,
-      at: (min) => ({ ...stack, restMin: stack.restMin + min }),
-    },
-    ...fries,
-    ...(minutesOf(stack, false) > 0
-      ? [
-          {
-            kind: 'uncover' as const,
-            unit: 'min' as const,
-            most: minutesOf(stack, false),
-            at: (min: number) => ({ ...stack, oven: recovered(stack.oven, min, true) }),
-          },
-        ]
-      : []),
-    ...(last
-      ? [
-          {
-            kind: 'bake-longer' as const,
-            unit: 'min' as const,
-            most: most.bakeMin,
-            at: (min: number) => ({
-              ...stack,
-              oven: [...stack.oven, { ...last, cover: 'open' as const, minutes: min }],
-            }),
-          },
-        ]
-      : []),
-    ...(sauce
-      ? [
-          {
-            kind: 'less-sauce' as const,
-            component: sauce.id,
-            unit: 'g' as const,
-            most: most.lessShare * layeredG(stack, sauce.id),
-            at: (g: number) => withLayers(stack, sauce.id, 1 - g / layeredG(stack, sauce.id)),
-          },
-          {
-            kind: 'boil-down' as const,
-            component: sauce.id,
-            unit: 'g' as const,
-            most: most.boilShare * layeredG(stack, sauce.id) * sauce.water,
-            at: (g: number) => watered(stack, sauce, -g),
-          },
-        ]
-      : []),
-  ];
-}
-/** g that a vegetable must let go for frying it to be worth a word. @source assumed: three spoons */
-const LEAST_WORTH = 40;
-
-function remediesWhenDry(stack: Stack): readonly Remedy[] {
-  const sauce = wettest(stack);
-  return [
-    ...(minutesOf(stack, true) > 0
-      ? [
-          {
-            kind: 'cover' as const,
-            unit: 'min' as const,
-            most: minutesOf(stack, true),
-            at: (min: number) => ({ ...stack, oven: recovered(stack.oven, min, false) }),
-          },
-        ]
-      : []),
-    ...(sauce
-      ? [
-          {
-            kind: 'add-water' as const,
-            component: sauce.id,
-            unit: 'g' as const,
-            most: most.waterShare * layeredG(stack, sauce.id),
-            at: (g: number) => watered(stack, sauce, g),
-          },
-        ]
-      : []),
-  ];
-}
 
 const HALVINGS = 14;
 
@@ -245,7 +60,7 @@ export function moistureAdvice(stack: Stack): readonly MoistureAdvice[] {
 }
 
 /** Things that are done to the dish itself, and how many of them a cook would do at once. */
-const toTheDish: ReadonlySet<MoistureAdvice['kind']> = new Set([
+const toTheDish: ReadonlySet<RemedyKind> = new Set([
   'fry',
   'uncover',
   'cover',

@@ -1,4 +1,5 @@
-import { type MoistureAdvice, recovered } from './advice.js';
+import type { MoistureAdvice } from './advice.js';
+import { recovered } from './remedies.js';
 import type { DishReport } from './dish.js';
 import { layeredG } from './dish-portion.js';
 import { friedFor } from './fried-for.js';

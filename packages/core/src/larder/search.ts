@@ -124,6 +124,52 @@ function askedOf(words: readonly string[], index: SearchIndex): readonly Asked[]
   });
 }
 
+/** Ingredients that answer every word that says something, by how well on the average. */
+function answering(asked: readonly Asked[], index: SearchIndex): ReadonlyMap<number, number> {
+  const needed = asked.some(({ soft }) => !soft) ? asked.filter(({ soft }) => !soft) : asked;
+  const bags = needed.map(({ answers }) => {
+    const best = new Map<number, number>();
+    for (const [name, { grade }] of answers) {
+      const ingredient = index.names[name]?.ingredient ?? -1;
+      best.set(ingredient, Math.max(best.get(ingredient) ?? 0, grade));
+    }
+    return best;
+  });
+  const [smallest, ...rest] = [...bags].sort((a, b) => a.size - b.size);
+  const scores = new Map<number, number>();
+  for (const ingredient of smallest?.keys() ?? [])
+    if (rest.every((bag) => bag.has(ingredient)))
+      scores.set(ingredient, bags.reduce((all, bag) => all + (bag.get(ingredient) ?? 0), 0) / bags.length);
+  return scores;
+}
+
+/** How well a whole name is what was looked for. */
+function matchOf(name: Name, place: number, asked: readonly Asked[], words: readonly string[]): number {
+  const met = asked.map(({ answers }) => answers.get(place));
+  const sum = met.reduce((all, answer) => all + (answer?.grade ?? 0) * Math.max(answer?.terms ?? 0, 1), 0);
+  const cover = Math.min(1, sum / Math.max(words.length, name.words.length));
+  const same = name.joined === words.join('') ? bonus.same : 0;
+  const begins = met[0]?.first ? bonus.begins * met[0].grade : 0;
+  return (same + bonus.cover * cover + begins) * (name.own ? bonus.own : 1) + (name.own ? bonus.own3 : 0);
+}
+
+/** The best match among the names of each ingredient. */
+function bestNames(
+  asked: readonly Asked[],
+  words: readonly string[],
+  index: SearchIndex,
+): ReadonlyMap<number, number> {
+  const best = new Map<number, number>();
+  const touched = new Set(asked.flatMap(({ answers }) => [...answers.keys()]));
+  for (const place of touched) {
+    const name = index.names[place];
+    if (!name) continue;
+    const match = matchOf(name, place, asked, words);
+    best.set(name.ingredient, Math.max(best.get(name.ingredient) ?? 0, match));
+  }
+  return best;
+}
+
 /**
  * Ingredients that answer every word looked for, in any of their names, best first; all of them for an empty search. Upper case, accents,
  * plurals, hyphens, closed or open spelling, British or American, and a slip in five letters do not matter. What is called just so comes first,
@@ -137,41 +183,12 @@ export function searchIngredients(
 ): readonly Ingredient[] {
   const words = wordsOf(text);
   if (words.length === 0) return larder;
-  const index = searchIndex(larder);
-  const asked = askedOf(words, index);
-  const needed = asked.some(({ soft }) => !soft) ? asked.filter(({ soft }) => !soft) : asked;
-  const bags = needed.map(({ answers }) => {
-    const best = new Map<number, number>();
-    for (const [name, { grade }] of answers) {
-      const ingredient = index.names[name]?.ingredient ?? -1;
-      best.set(ingredient, Math.max(best.get(ingredient) ?? 0, grade));
-    }
-    return best;
-  });
-  const [smallest, ...rest] = [...bags].sort((a, b) => a.size - b.size);
-  if (!smallest) return [];
-  const joined = words.join('');
-  const scores = new Map<number, number>();
-  for (const ingredient of smallest.keys())
-    if (rest.every((bag) => bag.has(ingredient)))
-      scores.set(ingredient, bags.reduce((all, bag) => all + (bag.get(ingredient) ?? 0), 0) / bags.length);
-  const named = new Map<number, number>();
-  const touched = new Set(asked.flatMap(({ answers }) => [...answers.keys()]));
-  for (const place of touched) {
-    const name = index.names[place];
-    if (!name || !scores.has(name.ingredient)) continue;
-    const met = asked.map(({ answers }) => answers.get(place));
-    const sum = met.reduce((all, answer) => all + (answer?.grade ?? 0) * Math.max(answer?.terms ?? 0, 1), 0);
-    const cover = Math.min(1, sum / Math.max(words.length, name.words.length));
-    const same = name.joined === joined ? bonus.same : 0;
-    const begins = met[0]?.first ? bonus.begins * met[0].grade : 0;
-    const value =
-      (same + bonus.cover * cover + begins) * (name.own ? bonus.own : 1) + (name.own ? bonus.own3 : 0);
-    named.set(name.ingredient, Math.max(named.get(name.ingredient) ?? 0, value));
-  }
+  const index = searchIndex(larder),
+    asked = askedOf(words, index),
+    named = bestNames(asked, words, index);
   // Of two that answer alike, the one whose kind is left open comes first: the kind was not said.
   const unsaid = (ingredient: number) => Number(larder[ingredient]?.kinds !== undefined);
-  return [...scores]
+  return [...answering(asked, index)]
     .map(([ingredient, score]) => ({
       ingredient,
       score: score + (named.get(ingredient) ?? 0) + bonus.used * habitOf(used, larder[ingredient]),

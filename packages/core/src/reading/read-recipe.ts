@@ -1,6 +1,7 @@
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Habits } from './habits.js';
-import { partsOfText, readParts, type ReadRecipe } from './text/recipe-text.js';
+import { partsOfText } from './text/parts-of-text.js';
+import { readParts, type ReadRecipe } from './text/recipe-text.js';
 import { partsOfJson, partsOfPage, plainText } from './text/structured-recipe.js';
 
 /** What a recipe was written in. */

@@ -1,4 +1,11 @@
-import { acids, LEAST_WATER_ML, PH_SEARCH, phosphatePKa, proteinSites, WATER_ION_PRODUCT } from './acid.params.js';
+import {
+  acids,
+  LEAST_WATER_ML,
+  PH_SEARCH,
+  phosphatePKa,
+  proteinSites,
+  WATER_ION_PRODUCT,
+} from './acid.params.js';
 
 /** Everything in the pot that takes up or gives off protons; mmol, protein in g. */
 export interface BufferAmounts {

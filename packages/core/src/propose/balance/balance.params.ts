@@ -40,4 +40,11 @@ export const START_SPREAD = 0.6;
  * What leaving a line as it is may cost, in squared noticeable differences, and where as many lines would move besides what fills up; most
  * steps of each trial. @source assumed: less than a cook would notice; more than a cook would keep in mind
  */
-export const fewChanges = { mayMiss: 0.2, many: 5, mayMissForMany: 0.7, iterations: 8 } as const;
+export const fewChanges = {
+  mayMiss: 0.2,
+  many: 5,
+  mayMissForMany: 0.7,
+  iterations: 8,
+  /** Of the lines that moved, those that moved least are left together. */
+  shares: [0.75, 0.375],
+} as const;

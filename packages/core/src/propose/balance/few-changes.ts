@@ -29,6 +29,96 @@ function fillerOf({ free, present, request }: SearchSpace): number | undefined {
   );
 }
 
+const missOf = (aims: readonly Aim[], { assessed }: Solution): number =>
+  penaltiesOf(aims, assessed, edges.inside).reduce((all, penalty) => all + penalty, 0);
+
+/** The search for what may be left as it is: the best so far, and the lines that it leaves. */
+class Leaving {
+  private left: ReadonlySet<number> = new Set<number>();
+  private readonly fills: number | undefined;
+  /** What the whole solution misses by. */
+  private readonly missed: number;
+
+  constructor(
+    private readonly space: SearchSpace,
+    private readonly aims: readonly Aim[],
+    private readonly options: BalanceOptions,
+    private readonly whole: Solution,
+    public best: Solution = whole,
+  ) {
+    this.fills = fillerOf(space);
+    this.missed = missOf(aims, whole);
+  }
+
+  private canStay(line: number): boolean {
+    const present = this.space.present[line] ?? 0;
+    return present >= (this.space.low[line] ?? 0) && present <= (this.space.high[line] ?? 0);
+  }
+
+  /** Nobody gets more than they may, or may have it seems, where the whole solution has kept to it. */
+  private harmsNobody({ masses }: Solution): boolean {
+    return this.space.people.portions.every(
+      (limit) => !mayBeTooMuch(limit, masses) || mayBeTooMuch(limit, this.whole.masses),
+    );
+  }
+
+  /** Where the batch may grow or shrink, a line has moved that is another share of it: salt is added rather than half of the rest left out. */
+  private shares(): Float64Array {
+    const scale = batchScale(this.space, this.best.masses);
+    return this.best.masses.map((g) => g / scale);
+  }
+
+  /** Lines that are not left yet and could be, but for what fills up. */
+  movedNow(): readonly number[] {
+    return this.space.free.filter(
+      (line) => !this.left.has(line) && line !== this.fills && this.canStay(line),
+    );
+  }
+
+  /** By how far each has moved on its own scale. */
+  leastMovedFirst(): readonly number[] {
+    const shares = this.shares();
+    const moveOf = (line: number): number =>
+      Math.abs(
+        variableOf(this.space, line, shares[line] ?? 0) -
+          variableOf(this.space, line, this.space.present[line] ?? 0),
+      );
+    return [...this.movedNow()].sort((a, b) => moveOf(a) - moveOf(b));
+  }
+
+  /** By grams. */
+  fewestGramsFirst(): readonly number[] {
+    const shares = this.shares();
+    const gramsMoved = (line: number) => Math.abs((shares[line] ?? 0) - (this.space.present[line] ?? 0));
+    return [...this.movedNow()].sort((a, b) => gramsMoved(a) - gramsMoved(b));
+  }
+
+  /** What fills up, where it can be left too. */
+  filler(): readonly number[] {
+    return this.fills !== undefined && this.canStay(this.fills) ? [this.fills] : [];
+  }
+
+  /** Leaves more lines as they are, if what is asked stays met and nothing is missed by more than `mayMiss` beyond the whole solution. */
+  *leave(more: readonly number[], mayMiss: number): Generator<SearchProgress> {
+    if (this.options.stop()) return;
+    const trial = new Set([...this.left, ...more]);
+    const narrow = withLinesLeft(this.space, trial);
+    if (narrow.free.length === 0) return;
+    const from = Float64Array.from(this.best.masses, (g, i) =>
+      trial.has(i) ? (this.space.present[i] ?? g) : g,
+    );
+    const found = yield* solve(
+      narrow,
+      this.aims,
+      { ...this.options, passes: 1, starts: 1, iterations: fewChanges.iterations },
+      { from, by: 1 },
+    );
+    if (!found.met || missOf(this.aims, found) > this.missed + mayMiss || !this.harmsNobody(found)) return;
+    this.best = { ...found, evaluations: this.best.evaluations + found.evaluations };
+    this.left = trial;
+  }
+}
+
 /**
  * The same as a solution meets, with as few lines changed as that takes: the smallest changes are left out first, many at once, then one by
  * one, as long as what is asked stays met and what was to stay as it is stays about as near.
@@ -39,60 +129,17 @@ export function* fewestChanges(
   options: BalanceOptions,
   whole: Solution,
 ): Generator<SearchProgress, Solution> {
-  // Where the batch may grow or shrink, a line has moved that is another share of it: salt is added rather than half of the rest left out.
-  const sharesOf = ({ masses }: Solution): Float64Array => {
-    const scale = batchScale(space, masses);
-    return masses.map((g) => g / scale);
-  };
-  const miss = ({ assessed }: Solution): number =>
-    penaltiesOf(aims, assessed, edges.inside).reduce((all, penalty) => all + penalty, 0);
-  const canStay = (line: number): boolean =>
-    (space.present[line] ?? 0) >= (space.low[line] ?? 0) &&
-    (space.present[line] ?? 0) <= (space.high[line] ?? 0);
-  /** Nobody gets more than they may, or may have it seems, where the whole solution has kept to it. */
-  const harmsNobody = ({ masses }: Solution): boolean =>
-    space.people.portions.every((limit) => !mayBeTooMuch(limit, masses) || mayBeTooMuch(limit, whole.masses));
-  let good = miss(whole) + fewChanges.mayMiss;
-  let best = whole,
-    left = new Set<number>();
-  function* tryLeaving(more: readonly number[]): Generator<SearchProgress, boolean> {
-    if (options.stop()) return false;
-    const trial = new Set([...left, ...more]);
-    const narrow = withLinesLeft(space, trial);
-    if (narrow.free.length === 0) return false;
-    const from = Float64Array.from(best.masses, (g, i) => (trial.has(i) ? (space.present[i] ?? g) : g));
-    const found = yield* solve(
-      narrow,
-      aims,
-      { ...options, passes: 1, starts: 1, iterations: fewChanges.iterations },
-      { from, by: 1 },
-    );
-    if (!found.met || miss(found) > good || !harmsNobody(found)) return false;
-    best = { ...found, evaluations: best.evaluations + found.evaluations };
-    left = trial;
-    return true;
+  const leaving = new Leaving(space, aims, options, whole);
+  for (const share of fewChanges.shares) {
+    const moved = leaving.leastMovedFirst();
+    yield* leaving.leave(moved.slice(0, Math.ceil(share * moved.length)), fewChanges.mayMiss);
   }
-  const fills = fillerOf(space);
-  const movedNow = () => space.free.filter((line) => !left.has(line) && line !== fills && canStay(line));
-  for (let share = 0.75; share > 0.2; share /= 2) {
-    const shares = sharesOf(best);
-    const moveOf = (line: number): number =>
-      Math.abs(
-        variableOf(space, line, shares[line] ?? 0) - variableOf(space, line, space.present[line] ?? 0),
-      );
-    const moved = movedNow().sort((a, b) => moveOf(a) - moveOf(b));
-    yield* tryLeaving(moved.slice(0, Math.ceil(share * moved.length)));
+  let mayMiss: number = fewChanges.mayMiss;
+  for (const line of leaving.fewestGramsFirst()) yield* leaving.leave([line], mayMiss);
+  if (leaving.movedNow().length >= fewChanges.many) {
+    mayMiss = fewChanges.mayMissForMany;
+    for (const line of leaving.fewestGramsFirst()) yield* leaving.leave([line], mayMiss);
   }
-  const leastFirst = () => {
-    const shares = sharesOf(best);
-    const gramsMoved = (line: number) => Math.abs((shares[line] ?? 0) - (space.present[line] ?? 0));
-    return movedNow().sort((a, b) => gramsMoved(a) - gramsMoved(b));
-  };
-  for (const line of leastFirst()) yield* tryLeaving([line]);
-  if (movedNow().length >= fewChanges.many) {
-    good = miss(whole) + fewChanges.mayMissForMany;
-    for (const line of leastFirst()) yield* tryLeaving([line]);
-  }
-  if (fills !== undefined && canStay(fills)) yield* tryLeaving([fills]);
-  return best;
+  if (leaving.filler().length > 0) yield* leaving.leave(leaving.filler(), mayMiss);
+  return leaving.best;
 }

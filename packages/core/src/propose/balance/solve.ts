@@ -5,7 +5,7 @@ import { seededChance } from '../../numeric/chance.js';
 import { type Aim, askedMet, type Miss, missesOf } from './aim.js';
 import { START_SPREAD } from './balance.params.js';
 import type { BalanceOptions } from './balance-request.js';
-import { type Found, leastSquares } from './bounded-least-squares.js';
+import { type Found, type LeastSquares, leastSquares } from './bounded-least-squares.js';
 import { portionOf } from './limits-of-people.js';
 import { balanceProblem } from './objective.js';
 import { withMasses } from '../../recipe/with-masses.js';
@@ -82,6 +82,46 @@ export function* startsOf(
     );
 }
 
+/** What the passes before have found, and what it took. */
+interface Passed {
+  readonly best: Found | undefined;
+  readonly evaluations: number;
+  readonly stopped: boolean;
+}
+
+/** One pass: several searches of the same problem, of which the best counts. */
+function* searchPass(
+  problem: LeastSquares,
+  starts: Iterable<Float64Array>,
+  options: BalanceOptions,
+  pass: number,
+  before: number,
+): Generator<SearchProgress, Passed> {
+  let best: Found | undefined,
+    evaluations = before,
+    k = 0;
+  for (const start of starts) {
+    const search = leastSquares(problem, start, options.iterations);
+    let turn = search.next(),
+      stopped = false;
+    while (!turn.done) {
+      stopped = options.stop();
+      if (stopped) break;
+      yield {
+        done: (pass + (pass === 0 ? k / options.starts : 0)) / options.passes,
+        objective: Math.min(best?.objective ?? Infinity, turn.value.objective),
+        evaluations: evaluations + turn.value.evaluations,
+      };
+      turn = search.next();
+    }
+    evaluations += turn.value.evaluations;
+    if (!best || turn.value.objective < best.objective) best = turn.value;
+    if (stopped) return { best, evaluations, stopped };
+    k++;
+  }
+  return { best, evaluations, stopped: false };
+}
+
 /**
  * The amounts within a space that come nearest to the aims. Deterministic: the same space, aims and seed give the same amounts.
  * @param insisting where amounts that meet everything are known: search on from them, and let no middle out again
@@ -94,39 +134,15 @@ export function* solve(
   insisting?: Insisting,
 ): Generator<SearchProgress, Solution> {
   const { recipe, portions } = space.request;
-  let best: Found | undefined,
-    evaluations = 0,
-    stopped = false,
+  let found: Passed = { best: undefined, evaluations: 0, stopped: false },
     from = space.present;
-  for (let pass = 0; pass < options.passes && !stopped; pass++) {
+  for (let pass = 0; pass < options.passes && !found.stopped; pass++) {
     const problem = balanceProblem(space, aims, spreadOfPot(potAt(withMasses(recipe, from))), insisting?.by);
     // The width of the bands has changed: what was best is measured anew, and searched on from.
-    const first = insisting ? [variablesOf(space, insisting.from)].values() : startsOf(space, options);
-    const starts = pass === 0 || !best ? first : [best.at].values();
-    best = undefined;
-    let k = 0;
-    for (const start of starts) {
-      const search = leastSquares(problem, start, options.iterations);
-      let turn = search.next();
-      while (!turn.done) {
-        if (options.stop()) {
-          stopped = true;
-          break;
-        }
-        const share = (pass + (pass === 0 ? k / options.starts : 0)) / options.passes;
-        yield {
-          done: share,
-          objective: Math.min(best?.objective ?? Infinity, turn.value.objective),
-          evaluations: evaluations + turn.value.evaluations,
-        };
-        turn = search.next();
-      }
-      evaluations += turn.value.evaluations;
-      if (!best || turn.value.objective < best.objective) best = turn.value;
-      if (stopped) break;
-      k++;
-    }
-    if (best) from = massesAt(space, best.at);
+    const first = insisting ? [variablesOf(space, insisting.from)] : startsOf(space, options);
+    const starts = found.best ? [found.best.at] : first;
+    found = yield* searchPass(problem, starts, options, pass, found.evaluations);
+    if (found.best) from = massesAt(space, found.best.at);
   }
   const masses = keepLimits(space, space.free.length > 0 ? from : massesAt(space, new Float64Array(0)));
   const assessed = assess(withMasses(recipe, masses), portions);
@@ -135,9 +151,9 @@ export function* solve(
     masses,
     assessed,
     misses,
-    evaluations,
-    stopped,
-    objective: best?.objective ?? 0,
+    evaluations: found.evaluations,
+    stopped: found.stopped,
+    objective: found.best?.objective ?? 0,
     met: askedMet(aims, misses) && withinLimits(space, masses) && !massOutOfReach(space),
   };
 }

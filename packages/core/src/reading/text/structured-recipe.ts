@@ -1,4 +1,4 @@
-import type { RecipeParts } from './recipe-text.js';
+import type { RecipeParts } from './recipe-parts.js';
 
 type Node = Readonly<Record<string, unknown>>;
 const isNode = (value: unknown): value is Node =>
