@@ -51,24 +51,14 @@ const script = (name, run, ...args) => check(name, 'npm', 'run', '--silent', run
 const untimed = 'kills,busy,disks,files,dev,strangers,fuzz',
   timed = 'labels,load';
 
-/** Tests of some packages in one process: the other core has something else to do. */
-const unitTests = (name, ...projects) =>
-  suite(name, /^Tests:/, 'npx', 'jest', '--maxWorkers=1', '--selectProjects', ...projects);
-
-/** Types first, since the build takes them from there; what happens by accident mostly waits, and has no lane. */
-let accidents = Promise.resolve();
-async function typesAndBuild() {
-  await check('Type check', 'npx', 'tsc', '-b')();
-  await ensureBuilt();
-  if (browser) accidents = script('Accidents, in short', 'harden', '--short', `--only=${untimed}`)();
-}
-
 rmSync(join(root, 'test-results'), { recursive: true, force: true });
-// The long ones first, so that the lanes end together.
+// The long ones first, so that the lanes end together; types before the build, which takes them from there.
 await inLanes(2, [
-  typesAndBuild,
-  unitTests('API tests', 'server', 'contract', 'web'),
-  unitTests('Unit tests of the core', 'core'),
+  async () => {
+    await check('Type check', 'npx', 'tsc', '-b')();
+    await ensureBuilt();
+    if (browser) await script('Accidents, in short', 'harden', '--short', `--only=${untimed}`)();
+  },
   check(
     'Lint',
     'npx',
@@ -88,7 +78,7 @@ await inLanes(2, [
   check('Floors', 'node', 'scripts/floors.mjs'),
   check('Words', 'node', 'scripts/check-words.mjs'),
 ]);
-await accidents;
+await suite('Unit and API tests', /^Tests:/, 'npx', 'jest')();
 if (browser) {
   await script('Accidents with a clock, in short', 'harden', '--short', `--only=${timed}`)();
   await suite('Browser tests', /^\s+\d+ (passed|failed|flaky|interrupted)/, 'npx', 'playwright', 'test')();

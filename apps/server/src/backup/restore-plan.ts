@@ -121,64 +121,91 @@ class Names {
   }
 }
 
+/** What happens to the entries of one kind. */
+interface KindPlan {
+  readonly steps: readonly Step[];
+  readonly go: readonly string[];
+  readonly view: RestoreKindView;
+}
+
+/** Kept versions of an entry that are written: all where it replaces, otherwise those that are not here. */
+const versionsToWrite = (entry: Entry, here: Held, mode: RestoreMode): readonly BackupVersion[] =>
+  mode === 'replace' ? versionsOf(entry) : versionsOf(entry).filter(({ id }) => !here.versionIds.has(id));
+
+/** What is done with an entry that is here too; nothing where what is here stays. */
+function stepOver(entry: Entry, here: Held, differs: boolean, mode: RestoreMode): Step | undefined {
+  const writes = differs && (mode === 'replace' || stampOf(entry) > here.stamp),
+    versions = versionsToWrite(entry, here, mode);
+  if (!writes && !(mode === 'merge' && versions.length > 0)) return undefined;
+  const version = Math.max((entry as { readonly version?: number }).version ?? 0, here.version) + 1;
+  return { entry, isNew: false, writes, version, versions };
+}
+
+async function planOfKind(
+  kind: BackupKind,
+  given: readonly Entry[],
+  held: Map<string, Held>,
+  mode: RestoreMode,
+): Promise<KindPlan> {
+  const steps: Step[] = [],
+    come = new Names(),
+    change = new Names(),
+    goes = new Names(),
+    stay = new Names();
+  let same = 0;
+  for (const [at, entry] of given.entries()) {
+    if (at % AT_ONCE === 0) await breathe();
+    const key = keyOf(kind, entry),
+      here = held.get(key),
+      name = nameOf(kind, entry);
+    held.delete(key);
+    if (!here) {
+      come.add(name);
+      const version = (entry as { readonly version?: number }).version ?? 0;
+      steps.push({ entry, isNew: true, writes: true, version, versions: versionsOf(entry) });
+      continue;
+    }
+    const differs = here.digest !== digestFor(entry, mode),
+      step = stepOver(entry, here, differs, mode);
+    if (step) {
+      change.add(name);
+      steps.push(step);
+    } else if (differs) stay.add(name);
+    else same += 1;
+  }
+  if (mode === 'replace') for (const { name } of held.values()) goes.add(name);
+  return {
+    steps,
+    go: mode === 'replace' ? [...held.keys()] : [],
+    view: { kind, come: come.view, change: change.view, go: goes.view, stay: stay.view, same },
+  };
+}
+
+/** An older backup says nothing of a kind that came later: what is here stays. */
+const untouched = (kind: BackupKind): KindPlan => ({
+  steps: [],
+  go: [],
+  view: { kind, come: NONE, change: NONE, go: NONE, stay: NONE, same: 0 },
+});
+
 /**
  * Holds a backup against what is here. Replacing makes the kitchen what the backup says; merging adds what is missing and, where both have it,
  * keeps whatever was changed later; merged, nothing goes.
  */
 export async function planOf(em: EntityManager, backup: BackupDocument, mode: RestoreMode): Promise<Plan> {
-  const steps = Object.fromEntries(backupKinds.map((kind) => [kind, []])) as unknown as Record<
-      BackupKind,
-      Step[]
-    >,
-    go = {} as Record<BackupKind, readonly string[]>,
-    kinds: RestoreKindView[] = [];
+  const plans = new Map<BackupKind, KindPlan>();
   for (const kind of backupKinds) {
     const given = backup[kind] as readonly Entry[] | undefined;
-    // An older backup says nothing of a kind that came later: what is here stays.
-    if (!given) {
-      go[kind] = [];
-      kinds.push({ kind, come: NONE, change: NONE, go: NONE, stay: NONE, same: 0 });
-      continue;
-    }
-    const held = await heldOf(em, kind, mode);
-    const come = new Names(),
-      change = new Names(),
-      goes = new Names(),
-      stay = new Names();
-    let same = 0;
-    for (const [at, entry] of given.entries()) {
-      if (at % AT_ONCE === 0) await breathe();
-      const key = keyOf(kind, entry),
-        here = held.get(key),
-        name = nameOf(kind, entry);
-      held.delete(key);
-      const version = (entry as { readonly version?: number }).version ?? 0;
-      if (!here) {
-        come.add(name);
-        steps[kind].push({ entry, isNew: true, writes: true, version, versions: versionsOf(entry) });
-        continue;
-      }
-      const differs = here.digest !== digestFor(entry, mode);
-      const writes = differs && (mode === 'replace' || stampOf(entry) > here.stamp);
-      const versions =
-        mode === 'replace'
-          ? versionsOf(entry)
-          : versionsOf(entry).filter(({ id }) => !here.versionIds.has(id));
-      if (writes || (mode === 'merge' && versions.length > 0)) {
-        change.add(name);
-        steps[kind].push({
-          entry,
-          isNew: false,
-          writes,
-          version: Math.max(version, here.version) + 1,
-          versions,
-        });
-      } else if (differs) stay.add(name);
-      else same += 1;
-    }
-    if (mode === 'replace') for (const { name } of held.values()) goes.add(name);
-    go[kind] = mode === 'replace' ? [...held.keys()] : [];
-    kinds.push({ kind, come: come.view, change: change.view, go: goes.view, stay: stay.view, same });
+    plans.set(
+      kind,
+      given ? await planOfKind(kind, given, await heldOf(em, kind, mode), mode) : untouched(kind),
+    );
   }
-  return { steps: steps as Plan['steps'], go, kinds };
+  const each = <T>(part: (plan: KindPlan) => T) =>
+    Object.fromEntries([...plans].map(([kind, plan]) => [kind, part(plan)]));
+  return {
+    steps: each(({ steps }) => steps) as unknown as Plan['steps'],
+    go: each(({ go }) => go) as unknown as Plan['go'],
+    kinds: [...plans.values()].map(({ view }) => view),
+  };
 }
