@@ -61,13 +61,71 @@ function Plate({ title, children }: { readonly title: string; readonly children:
   );
 }
 
+function Ways({
+  mode,
+  choose,
+}: {
+  readonly mode: RestoreMode;
+  readonly choose: (mode: RestoreMode) => void;
+}) {
+  const group = useId();
+  return (
+    <fieldset className="space-y-1">
+      <legend className="font-semibold">How</legend>
+      {modes.map(({ mode: value, name, what }) => (
+        <label key={value} className="flex min-h-9 items-start gap-2 py-1">
+          <input
+            type="radio"
+            name={group}
+            className="mt-0.5 size-5 shrink-0 accent-(--rim)"
+            checked={mode === value}
+            onChange={() => choose(value)}
+          />
+          <span>
+            {name} <span className="block text-sm text-soft">{what}</span>
+          </span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+/** What was found in the file, in a sentence. */
+function LookedWords({ looked }: { readonly looked: Looked | undefined }) {
+  return (
+    <div role="status">
+      {looked?.kind === 'looking' && <p>Reading the backup …</p>}
+      {looked?.kind === 'refused' && <p className="font-semibold text-no wrap-anywhere">{looked.why}</p>}
+      {looked?.kind === 'preview' && (
+        <p>
+          The backup was made on {whenMade.format(new Date(looked.view.madeAt))}.{' '}
+          {doesAnything(looked.view)
+            ? 'This is what would be done; nothing was changed yet.'
+            : 'All of it is here already, so nothing would be done.'}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Restored({ done }: { readonly done: RestoreView }) {
+  return (
+    <div data-testid="restored" tabIndex={-1} className="space-y-2">
+      <p role="status">
+        <b>It is in.</b> What was here before is kept in <code className="wrap-anywhere">{done.kept}</code>;
+        it is brought back with <code>npm run restore -- FILE</code>.
+      </p>
+      <RestoreTable view={done} />
+    </div>
+  );
+}
+
 function Restore() {
   const [file, setFile] = useState<File>();
   const [mode, setMode] = useState<RestoreMode>('merge');
   const [isBusy, setBusy] = useState(false);
   const [done, setDone] = useState<RestoreView>();
   const input = useRef<HTMLInputElement>(null);
-  const group = useId();
   const looked = usePreview(file, mode);
   const choose = (chosen: File | undefined) => {
     setDone(undefined);
@@ -98,35 +156,8 @@ function Restore() {
           className="block w-full max-w-md rounded-lg border-2 border-rim bg-glaze text-sm file:mr-3 file:min-h-11 file:border-0 file:bg-dip file:px-3 file:font-semibold file:text-ink"
         />
       </label>
-      <fieldset className="space-y-1">
-        <legend className="font-semibold">How</legend>
-        {modes.map(({ mode: value, name, what }) => (
-          <label key={value} className="flex min-h-9 items-start gap-2 py-1">
-            <input
-              type="radio"
-              name={group}
-              className="mt-0.5 size-5 shrink-0 accent-(--rim)"
-              checked={mode === value}
-              onChange={() => setMode(value)}
-            />
-            <span>
-              {name} <span className="block text-sm text-soft">{what}</span>
-            </span>
-          </label>
-        ))}
-      </fieldset>
-      <div role="status">
-        {looked?.kind === 'looking' && <p>Reading the backup …</p>}
-        {looked?.kind === 'refused' && <p className="font-semibold text-no wrap-anywhere">{looked.why}</p>}
-        {looked?.kind === 'preview' && (
-          <p>
-            The backup was made on {whenMade.format(new Date(looked.view.madeAt))}.{' '}
-            {doesAnything(looked.view)
-              ? 'This is what would be done; nothing was changed yet.'
-              : 'All of it is here already, so nothing would be done.'}
-          </p>
-        )}
-      </div>
+      <Ways mode={mode} choose={setMode} />
+      <LookedWords looked={looked} />
       {file && looked?.kind === 'preview' && (
         <>
           <RestoreTable view={looked.view} />
@@ -139,16 +170,7 @@ function Restore() {
           </Button>
         </>
       )}
-      {done && (
-        <div data-testid="restored" tabIndex={-1} className="space-y-2">
-          <p role="status">
-            <b>It is in.</b> What was here before is kept in{' '}
-            <code className="wrap-anywhere">{done.kept}</code>; it is brought back with{' '}
-            <code>npm run restore -- FILE</code>.
-          </p>
-          <RestoreTable view={done} />
-        </div>
-      )}
+      {done && <Restored done={done} />}
     </Plate>
   );
 }

@@ -40,6 +40,48 @@ export interface TradeLayout {
 const MARGIN = { left: 44, right: 10, top: 10, bottom: 34 } as const;
 const MASS_LINES = 5;
 
+/** The map in pixels: where its knots lie, and what is drawn along them. */
+function gridOf(map: TradeMap, plot: TradeLayout['plot']) {
+  // The knots of the grid lie in the middle of d3’s cells.
+  const x = scaleLinear([0.5, map.size - 0.5], [plot.left, plot.right]),
+    y = scaleLinear([0.5, map.size - 0.5], [plot.bottom, plot.top]);
+  const path = geoPath(
+    geoTransform({
+      point(px, py) {
+        this.stream.point(clamp(x(px), plot.left, plot.right), clamp(y(py), plot.top, plot.bottom));
+      },
+    }),
+  );
+  const contour = contours().size([map.size, map.size]);
+  return {
+    /** What lies above a level: its outline, and the places along it where a label would like to stand. */
+    outline: (values: readonly number[], level: number) => {
+      const shape = contour.contour([...values], level);
+      return {
+        path: path(shape) ?? '',
+        places: knotsInside(shape.coordinates, map.size).map(([px, py]): Place => ({ x: x(px), y: y(py) })),
+      };
+    },
+  };
+}
+type Grid = ReturnType<typeof gridOf>;
+
+/** Levels of one property. @param taken where labels stand already; its own are added */
+function levelsOf(grid: Grid, values: readonly number[], shown: RailId, taken: Place[]): readonly Contour[] {
+  const rail = railOf(shown);
+  const isFree = ({ x, y }: Place) =>
+    taken.every((other) => Math.abs(other.x - x) > LABEL.width || Math.abs(other.y - y) > LABEL.height);
+  return contourLevels(Math.max(0, Math.min(...values)), Math.min(1, Math.max(...values))).map(
+    (level): Contour => {
+      const { path, places } = grid.outline(values, level),
+        label = places.find(isFree);
+      if (label) taken.push(label);
+      const text = figure(valueOnRail(rail.scale, level), rail.digits);
+      return { level, path, text, ...(label ? { label } : {}) };
+    },
+  );
+}
+
 /** Everything a trade map draws, in pixels. */
 export function tradeLayout(map: TradeMap, shown: readonly [RailId, RailId], size: Size): TradeLayout {
   const plot = {
@@ -50,51 +92,21 @@ export function tradeLayout(map: TradeMap, shown: readonly [RailId, RailId], siz
   };
   const x = scaleLinear([map.x.least, map.x.most], [plot.left, plot.right]),
     y = scaleLinear([map.y.least, map.y.most], [plot.bottom, plot.top]);
-  // The knots of the grid lie in the middle of d3’s cells.
-  const gx = scaleLinear([0.5, map.size - 0.5], [plot.left, plot.right]),
-    gy = scaleLinear([0.5, map.size - 0.5], [plot.bottom, plot.top]);
-  const path = geoPath(
-    geoTransform({
-      point(px, py) {
-        this.stream.point(clamp(gx(px), plot.left, plot.right), clamp(gy(py), plot.top, plot.bottom));
-      },
-    }),
-  );
-  const contour = contours().size([map.size, map.size]);
-  const taken: Place[] = [];
-  const free = ({ x: px, y: py }: Place) =>
-    taken.every((other) => Math.abs(other.x - px) > LABEL.width || Math.abs(other.y - py) > LABEL.height);
-  const fillsOf = (k: 0 | 1): readonly Contour[] => {
-    const values = Array.from(map.values[k]),
-      rail = railOf(shown[k]);
-    return contourLevels(Math.max(0, Math.min(...values)), Math.min(1, Math.max(...values))).map(
-      (level): Contour => {
-        const shape = contour.contour(values, level);
-        const label = knotsInside(shape.coordinates, map.size)
-          .map(([px, py]): Place => ({ x: gx(px), y: gy(py) }))
-          .find(free);
-        if (label) taken.push(label);
-        return {
-          level,
-          path: path(shape) ?? '',
-          text: figure(valueOnRail(rail.scale, level), rail.digits),
-          ...(label ? { label } : {}),
-        };
-      },
-    );
-  };
+  const grid = gridOf(map, plot),
+    taken: Place[] = [];
   const regionOf = (outside: (i: number) => number): string =>
-    path(
-      contour.contour(
-        Array.from(map.outsideBrief, (_far, i) => -outside(i)),
-        0,
-      ),
-    ) ?? '';
+    grid.outline(
+      Array.from(map.outsideBrief, (_far, i) => -outside(i)),
+      0,
+    ).path;
   return {
     plot,
     x,
     y,
-    fills: [fillsOf(0), fillsOf(1)],
+    fills: [
+      levelsOf(grid, Array.from(map.values[0]), shown[0], taken),
+      levelsOf(grid, Array.from(map.values[1]), shown[1], taken),
+    ],
     region: regionOf((i) => Math.max(map.outsideBrief[i] ?? 0, map.outsidePeople[i] ?? 0)),
     briefRegion: regionOf((i) => map.outsideBrief[i] ?? 0),
     sameMass: massLines(map, x, y, plot),

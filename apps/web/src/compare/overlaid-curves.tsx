@@ -18,22 +18,65 @@ function apartBy(heights: readonly number[], least: number): readonly number[] {
   return out;
 }
 
-/** Thickness from the pan to the fridge of each, on one pair of axes. */
-export function OverlaidCurves({ compared }: { readonly compared: readonly ComparedFormula[] }) {
-  const [ref, size] = useSize<HTMLDivElement>();
-  const curves = compared.map(({ outcome }) =>
-    isEmpty(outcome.prediction)
-      ? []
-      : plainCurve(outcome.mix, outcome.recipe.serving.storage, outcome.recipe.serving.days),
-  );
+type Curve = ReturnType<typeof plainCurve>;
+
+const curveOf = ({ outcome }: ComparedFormula): Curve =>
+  isEmpty(outcome.prediction)
+    ? []
+    : plainCurve(outcome.mix, outcome.recipe.serving.storage, outcome.recipe.serving.days);
+
+/** Where temperatures and thicknesses lie in a picture of this width that holds all curves. */
+function scalesOf(curves: readonly Curve[], width: number) {
   const all = curves.flat().map(({ viscosity }) => viscosity.mid);
-  const width = size?.width ?? 0;
-  const x = scaleLinear([CURVE_RANGE.from, CURVE_RANGE.to], [width - MARGIN.right, MARGIN.left]);
-  const y = scaleLog(
-    [Math.max(1, Math.min(...all, 100) / 1.5), Math.max(...all, 1000) * 1.5],
-    [HEIGHT - MARGIN.bottom, MARGIN.top],
+  return {
+    x: scaleLinear([CURVE_RANGE.from, CURVE_RANGE.to], [width - MARGIN.right, MARGIN.left]),
+    y: scaleLog(
+      [Math.max(1, Math.min(...all, 100) / 1.5), Math.max(...all, 1000) * 1.5],
+      [HEIGHT - MARGIN.bottom, MARGIN.top],
+    ),
+  };
+}
+type Scales = ReturnType<typeof scalesOf>;
+
+/** Whole powers of ten up the side, with a line across each, and temperatures along the foot. */
+function Axes({ x, y, width }: Scales & { readonly width: number }) {
+  return (
+    <>
+      {y
+        .ticks(4)
+        .filter((tick) => Number.isInteger(Math.log10(tick)))
+        .map((tick) => (
+          <g key={tick}>
+            <line
+              x1={MARGIN.left}
+              x2={width - MARGIN.right}
+              y1={y(tick)}
+              y2={y(tick)}
+              className="stroke-hair"
+            />
+            <text
+              x={MARGIN.left - 5}
+              y={y(tick)}
+              dy="0.35em"
+              textAnchor="end"
+              className="fill-soft text-[11.5px]"
+            >
+              {tick.toLocaleString('en-GB')}
+            </text>
+          </g>
+        ))}
+      {x.ticks(6).map((tick) => (
+        <text key={tick} x={x(tick)} y={HEIGHT - 14} textAnchor="middle" className="fill-soft text-[11.5px]">
+          {tick}°
+        </text>
+      ))}
+    </>
   );
-  const path = line<(typeof curves)[number][number]>(
+}
+
+/** Every curve with its letter at the cold end. */
+function Curves({ compared, curves, x, y }: Scales & CurvesProps) {
+  const path = line<Curve[number]>(
     (point) => x(point.temperatureC),
     (point) => y(point.viscosity.mid),
   );
@@ -48,75 +91,56 @@ export function OverlaidCurves({ compared }: { readonly compared: readonly Compa
       ) + 4,
   );
   const labelHeights = apartBy(ends, LABEL_HEIGHT);
+  return curves.map((curve, i) => {
+    const coldest = curve.reduce<Curve[number] | undefined>(
+      (cold, point) => (cold && cold.temperatureC <= point.temperatureC ? cold : point),
+      undefined,
+    );
+    return (
+      <g key={compared[i]?.key}>
+        <path
+          d={path(curve) ?? ''}
+          fill="none"
+          strokeWidth={2.5}
+          {...curveLooks[i]}
+          data-testid={`curve-${letters[i]}`}
+        />
+        {coldest && (
+          <text
+            x={x(coldest.temperatureC) + 6}
+            y={labelHeights[i]}
+            className="fill-ink text-[13px] font-bold"
+          >
+            {letters[i]}
+          </text>
+        )}
+      </g>
+    );
+  });
+}
+
+interface CurvesProps {
+  readonly compared: readonly ComparedFormula[];
+  readonly curves: readonly Curve[];
+}
+
+/** Thickness from the pan to the fridge of each, on one pair of axes. */
+export function OverlaidCurves({ compared }: Pick<CurvesProps, 'compared'>) {
+  const [ref, size] = useSize<HTMLDivElement>();
+  const curves = compared.map(curveOf),
+    width = size?.width ?? 0,
+    scales = scalesOf(curves, width);
   return (
     <div ref={ref}>
-      {size && all.length > 0 && (
+      {size && curves.some((curve) => curve.length > 0) && (
         <svg
           width={width}
           height={HEIGHT}
           role="img"
           aria-label={`Thickness over temperature of ${compared.map(({ name }) => name).join(', ')}`}
         >
-          {y
-            .ticks(4)
-            .filter((tick) => Number.isInteger(Math.log10(tick)))
-            .map((tick) => (
-              <g key={tick}>
-                <line
-                  x1={MARGIN.left}
-                  x2={width - MARGIN.right}
-                  y1={y(tick)}
-                  y2={y(tick)}
-                  className="stroke-hair"
-                />
-                <text
-                  x={MARGIN.left - 5}
-                  y={y(tick)}
-                  dy="0.35em"
-                  textAnchor="end"
-                  className="fill-soft text-[11.5px]"
-                >
-                  {tick.toLocaleString('en-GB')}
-                </text>
-              </g>
-            ))}
-          {x.ticks(6).map((tick) => (
-            <text
-              key={tick}
-              x={x(tick)}
-              y={HEIGHT - 14}
-              textAnchor="middle"
-              className="fill-soft text-[11.5px]"
-            >
-              {tick}°
-            </text>
-          ))}
-          {curves.map((curve, i) => {
-            const last = curve.reduce<(typeof curve)[number] | undefined>(
-              (cold, point) => (cold && cold.temperatureC <= point.temperatureC ? cold : point),
-              undefined,
-            );
-            return (
-              <g key={compared[i]?.key}>
-                <path
-                  d={path(curve) ?? ''}
-                  fill="none"
-                  strokeWidth={2.5}
-                  {...curveLooks[i]}
-                  data-testid={`curve-${letters[i]}`}
-                />
-                {last && (
-                  <text
-                    x={x(last.temperatureC) + 6}
-                    y={labelHeights[i]}
-                    className="fill-ink text-[13px] font-bold"
-                  >
-                    {letters[i]}
-                  </text>
-                )}
-              </g>
-            );
-          })}
+          <Axes {...scales} width={width} />
+          <Curves {...scales} compared={compared} curves={curves} />
         </svg>
       )}
       <p className="text-[13px] text-soft">mPa·s, from the pan on the left to the fridge on the right.</p>

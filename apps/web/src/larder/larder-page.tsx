@@ -1,5 +1,5 @@
 import type { OwnIngredientView, TaughtWordView } from '@alterum/contract';
-import { searchIngredients } from '@alterum/core';
+import { type Ingredient, searchIngredients } from '@alterum/core';
 import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
@@ -32,22 +32,15 @@ export const loader = async (): Promise<LarderData> => {
 const LONGEST_NAME = 80,
   LONGEST_SHOWN = 40;
 
-/** What the house can cook with and what it is made of. */
-export function Component() {
-  const { own, labels, words } = useLoaderData<LarderData>();
+const usedWords = (uses: readonly string[]): string =>
+  uses.length > 0
+    ? ` It is in ${uses.slice(0, 3).join(', ')}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}: there it is asked about now.`
+    : '';
+
+/** Takes an own ingredient out of the larder, with a way back. */
+function useTakeAway(): (own: OwnIngredientView) => void {
   const { revalidate } = useRevalidator();
   const show = useNotices((state) => state.show);
-  const [text, setText] = useState('');
-  const found = searchIngredients(wholeLarder(), text);
-  const [chosenId, choose] = useState<string>();
-  const [editing, setEditing] = useState<OwnIngredientView | 'new'>();
-  const [reading, setReading] = useState<string>();
-  const [prefilled, prefill] = useState<Prefilled>();
-  const chosen = found.find((ingredient) => ingredient.id === chosenId) ?? found[0];
-  const chosenOwn = own.find(({ id }) => id === chosen?.id);
-  useEffect(() => {
-    document.title = 'Larder · Alterum';
-  }, []);
   const takeAway = async ({ id, name }: OwnIngredientView) => {
     const uses = await api.usesOfOwnIngredient(id);
     await api.deleteOwnIngredient(id);
@@ -57,32 +50,140 @@ export function Component() {
         .restoreOwnIngredient(id)
         .then(() => revalidate())
         .catch(sayFailure);
-    const used =
-      uses.length > 0
-        ? ` It is in ${uses.slice(0, 3).join(', ')}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}: there it is asked about now.`
-        : '';
-    show(`${name} was taken out of the larder.${used}`, { label: 'Put it back', run: back, undo: true });
+    show(`${name} was taken out of the larder.${usedWords(uses)}`, {
+      label: 'Put it back',
+      run: back,
+      undo: true,
+    });
+  };
+  return (own) => void takeAway(own).catch(sayFailure);
+}
+
+/** The name of the place, what can be added to it, and the field that searches it. */
+function LarderHead({
+  text,
+  setText,
+  writeDown,
+  readLabel,
+}: {
+  readonly text: string;
+  readonly setText: (text: string) => void;
+  readonly writeDown: () => void;
+  readonly readLabel: () => void;
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-3 pb-3">
+      <h1 className="mr-auto text-2xl">Larder</h1>
+      <Button onClick={writeDown}>
+        <Plus size={16} aria-hidden /> Own ingredient
+      </Button>
+      <Button onClick={readLabel}>
+        <ScanText size={16} aria-hidden /> Read a label
+      </Button>
+      <input
+        type="search"
+        aria-label="Search the larder"
+        placeholder="name or other name"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        className="h-10 w-full min-w-40 flex-1 rounded-lg border-2 border-rim bg-glaze px-3 sm:w-48"
+      />
+    </div>
+  );
+}
+
+function NothingOfThatName({
+  text,
+  writeDown,
+}: {
+  readonly text: string;
+  readonly writeDown: (given: Prefilled) => void;
+}) {
+  const name = text.trim();
+  return (
+    <div className="plate p-4">
+      <p>The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.</p>
+      <Button
+        look="yolk"
+        className="mt-2 max-w-full whitespace-normal!"
+        onClick={() => writeDown({ name: name.slice(0, LONGEST_NAME) })}
+      >
+        <Plus size={16} aria-hidden className="shrink-0" /> Write “{name.slice(0, LONGEST_SHOWN)}” down as an
+        ingredient of your own
+      </Button>
+    </div>
+  );
+}
+
+/** The card of what is chosen, with what this household knows of it. */
+function ChosenCard({
+  chosen,
+  change,
+  readLabel,
+}: {
+  readonly chosen: Ingredient;
+  readonly change: (own: OwnIngredientView) => void;
+  readonly readLabel: () => void;
+}) {
+  const { own, labels } = useLoaderData<LarderData>();
+  const { revalidate } = useRevalidator();
+  const takeAway = useTakeAway();
+  const chosenOwn = own.find(({ id }) => id === chosen.id);
+  return (
+    <IngredientCard ingredient={chosen}>
+      <InTheHouse key={chosen.id} id={chosen.id} name={chosen.name} measures={chosen.measures} />
+      <PackLabelNote
+        label={labels.find(({ ingredient }) => ingredient === chosen.id)}
+        read={readLabel}
+        changed={() => void revalidate()}
+      />
+      {chosenOwn && (
+        <div className="mt-2 flex gap-2">
+          <Button onClick={() => change(chosenOwn)}>
+            <Pencil size={16} aria-hidden /> Change
+          </Button>
+          <Button onClick={() => takeAway(chosenOwn)}>
+            <Trash2 size={16} aria-hidden /> Take away
+          </Button>
+        </div>
+      )}
+    </IngredientCard>
+  );
+}
+
+/** What is being written down: an own ingredient that is there, or a new one with what is known of it already. */
+type Writing = { readonly own?: OwnIngredientView; readonly prefilled?: Prefilled };
+
+/** What the house can cook with and what it is made of. */
+export function Component() {
+  const { words } = useLoaderData<LarderData>();
+  const { revalidate } = useRevalidator();
+  const [text, setText] = useState('');
+  const found = searchIngredients(wholeLarder(), text);
+  const [chosenId, choose] = useState<string>();
+  const [writing, write] = useState<Writing>();
+  const [reading, setReading] = useState<string>();
+  const chosen = found.find((ingredient) => ingredient.id === chosenId) ?? found[0];
+  useEffect(() => {
+    document.title = 'Larder · Alterum';
+  }, []);
+  const changed = () => void revalidate();
+  const showSaved = async (id: string) => {
+    write(undefined);
+    setText('');
+    await revalidate();
+    choose(id);
+    focusSoon('[data-testid="ingredient-card"] h2');
   };
   return (
     <main className="mx-auto grid w-full max-w-6xl flex-1 grid-cols-[minmax(0,1fr)] gap-4 px-3 py-4 sm:px-5 md:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)]">
       <div className="flex min-h-0 flex-col">
-        <div className="flex flex-wrap items-center gap-3 pb-3">
-          <h1 className="mr-auto text-2xl">Larder</h1>
-          <Button onClick={() => setEditing('new')}>
-            <Plus size={16} aria-hidden /> Own ingredient
-          </Button>
-          <Button onClick={() => setReading('new')}>
-            <ScanText size={16} aria-hidden /> Read a label
-          </Button>
-          <input
-            type="search"
-            aria-label="Search the larder"
-            placeholder="name or other name"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            className="h-10 w-full min-w-40 flex-1 rounded-lg border-2 border-rim bg-glaze px-3 sm:w-48"
-          />
-        </div>
+        <LarderHead
+          text={text}
+          setText={setText}
+          writeDown={() => write({})}
+          readLabel={() => setReading('new')}
+        />
         <p className="pb-1 text-sm text-soft" role="status">
           {found.length} of {wholeLarder().length} ingredients ·{' '}
           <Link to="/put-away" className="font-semibold text-rim underline">
@@ -92,77 +193,39 @@ export function Component() {
         {found.length > 0 ? (
           <FoundList found={found} chosen={chosen} choose={choose} />
         ) : (
-          <div className="plate p-4">
-            <p>The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.</p>
-            <Button
-              look="yolk"
-              className="mt-2 max-w-full whitespace-normal!"
-              onClick={() => {
-                prefill({ name: text.trim().slice(0, LONGEST_NAME) });
-                setEditing('new');
-              }}
-            >
-              <Plus size={16} aria-hidden className="shrink-0" /> Write “{text.trim().slice(0, LONGEST_SHOWN)}
-              ” down as an ingredient of your own
-            </Button>
-          </div>
+          <NothingOfThatName text={text} writeDown={(prefilled) => write({ prefilled })} />
         )}
-        <TaughtWords words={words} changed={() => void revalidate()} />
+        <TaughtWords words={words} changed={changed} />
       </div>
       {chosen && (
-        <IngredientCard ingredient={chosen}>
-          <InTheHouse key={chosen.id} id={chosen.id} name={chosen.name} measures={chosen.measures} />
-          <PackLabelNote
-            label={labels.find(({ ingredient }) => ingredient === chosen.id)}
-            read={() => setReading(chosen.id)}
-            changed={() => void revalidate()}
-          />
-          {chosenOwn && (
-            <div className="mt-2 flex gap-2">
-              <Button onClick={() => setEditing(chosenOwn)}>
-                <Pencil size={16} aria-hidden /> Change
-              </Button>
-              <Button onClick={() => void takeAway(chosenOwn).catch(sayFailure)}>
-                <Trash2 size={16} aria-hidden /> Take away
-              </Button>
-            </div>
-          )}
-        </IngredientCard>
+        <ChosenCard
+          chosen={chosen}
+          change={(own) => write({ own })}
+          readLabel={() => setReading(chosen.id)}
+        />
       )}
       {reading && (
         <LabelDialog
           ingredient={chosen?.id === reading ? chosen : undefined}
           close={() => setReading(undefined)}
           words={words}
-          taught={() => void revalidate()}
+          taught={changed}
           kept={() => {
             setReading(undefined);
-            void revalidate();
+            changed();
           }}
-          writeDown={(given) => {
+          writeDown={(prefilled) => {
             setReading(undefined);
-            prefill(given);
-            setEditing('new');
+            write({ prefilled });
           }}
         />
       )}
-      {editing && (
+      {writing && (
         <OwnIngredientForm
-          own={editing === 'new' ? undefined : editing}
-          prefilled={editing === 'new' ? prefilled : undefined}
-          close={() => {
-            setEditing(undefined);
-            prefill(undefined);
-          }}
-          saved={(id) => {
-            setEditing(undefined);
-            prefill(undefined);
-            setText('');
-            void Promise.resolve(revalidate()).then(() => {
-              choose(id);
-              focusSoon('[data-testid="ingredient-card"] h2');
-            });
-          }}
+          own={writing.own}
+          prefilled={writing.prefilled}
+          close={() => write(undefined)}
+          saved={(id) => void showSaved(id).catch(sayFailure)}
         />
       )}
     </main>

@@ -1,4 +1,4 @@
-import type { EaterView } from '@alterum/contract';
+import type { AddedInput, EaterView, FormulaView } from '@alterum/contract';
 import { formulaOfContent, versionsOfBase } from '@alterum/contract/convert';
 import {
   divideBase,
@@ -15,7 +15,7 @@ import { Link } from 'react-router';
 import { findIngredient } from '../household/house-larder';
 import { useHousehold } from '../household/household-store';
 import { nameOfAdded, portionOfAdded, portionOfView } from '../household/judged-evening';
-import { outcomeOf } from '../household/outcome';
+import { type Outcome, outcomeOf } from '../household/outcome';
 import { Choice } from '../ui/choice';
 import { operationText } from '../words/method-words';
 import { figure, gramsText } from '../words/number-text';
@@ -62,6 +62,8 @@ function useDivided(eaters: readonly EaterView[]) {
   );
 }
 
+type Worked = NonNullable<ReturnType<typeof useDivided>>;
+
 /** Who eats a version: each can be put to another one. */
 function Eaters({
   share,
@@ -99,81 +101,115 @@ function Eaters({
   );
 }
 
+/** What goes into a version after the base was divided, for all who eat it. */
+function stirredIn(
+  added: readonly AddedInput[],
+  eaters: number,
+  named: ReadonlyMap<string, FormulaView>,
+): string {
+  if (added.length === 0) return 'nothing more goes in';
+  const things = added.map(({ ingredient, grams }) => {
+    const name = nameOfAdded(ingredient, named);
+    return grams === null ? `${name}, how much?` : `${gramsText(grams * eaters)} g ${name}`;
+  });
+  return `stir in ${things.join(', ')}`;
+}
+
+/** What a version will be, in a word each. */
+function WillBe({ outcome }: { readonly outcome: Outcome }) {
+  return (
+    <ul className="pt-1 text-[13px] text-soft">
+      {told.map((id) => {
+        const property = propertyOf(id),
+          { mid } = property.value(outcome);
+        const word = wordFor(property, mid),
+          said = `${figure(mid, property.digits)} ${property.unit}`;
+        return (
+          <li key={id} className="flex justify-between gap-2" title={said}>
+            <span>{property.name}</span>
+            <b className="text-ink">{word || said}</b>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** One version: how much of the base it is, who eats it, what goes in and what comes of it. */
+function SharePlate({
+  share,
+  added,
+  outcome,
+  eaters,
+}: {
+  readonly share: DividedBase['shares'][number];
+  readonly added: readonly AddedInput[];
+  readonly outcome: Outcome | undefined;
+  readonly eaters: readonly EaterView[];
+}) {
+  const named = useHousehold((household) => household.named);
+  return (
+    <li className="rounded-lg border-2 border-hair p-2" data-testid={`share-${share.version}`}>
+      <b className="wrap-anywhere">
+        {gramsText(share.baseG)} g {share.version}
+      </b>
+      <Eaters share={share} eaters={eaters} />
+      <p className="text-sm">{stirredIn(added, share.eaters.length, named)}</p>
+      {outcome && <WillBe outcome={outcome} />}
+    </li>
+  );
+}
+
+/** The operation of the base after which it is divided. */
+function DividedAfter({ base, method }: Pick<Worked, 'base' | 'method'>) {
+  const { versions, divide } = useHousehold();
+  const last = method.length - 1;
+  return (
+    <label className="flex flex-wrap items-center gap-2 text-sm">
+      Divide it after
+      <Choice
+        label="Divide it after"
+        value={String(Math.min(versions.dividedAfter ?? last, last))}
+        options={method.map((operation, at) => ({
+          value: String(at),
+          label: `${at + 1}. ${operationText(operation, base.lines)}`,
+        }))}
+        onChange={(at) => divide({ ...versions, dividedAfter: Number(at) })}
+        className="tap-coarse h-9 max-w-full border-2 border-hair bg-glaze px-1"
+      />
+    </label>
+  );
+}
+
+const counts = ['', '', 'Two', 'Three', 'Four'];
+
 /** Versions of one base: where it is divided, who eats which and how much, what they will be, and whose spoon comes first. */
 export function DividedBasePlate({ eaters }: { readonly eaters: readonly EaterView[] }) {
   const worked = useDivided(eaters);
-  const { versions, divide, named } = useHousehold();
+  const versions = useHousehold((household) => household.versions.versions);
   if (!worked) return null;
   const { view, base, divided, predicted, method } = worked;
-  const last = method.length - 1;
   const names = (ids: readonly string[]) =>
     ids.map((id) => eaters.find((eater) => eater.id === id)?.name ?? id).join(', ');
-  const count = ['', '', 'Two', 'Three', 'Four'][divided.shares.length] ?? String(divided.shares.length);
   return (
     <section aria-label="Versions from one base" className="plate p-3">
       <h2 className="text-lg">
-        {count} from one base:{' '}
+        {counts[divided.shares.length] ?? divided.shares.length} from one base:{' '}
         <Link to={`/bench/${view.id}`} className="underline-offset-4 hover:underline">
           {view.name}
         </Link>
       </h2>
-      <label className="flex flex-wrap items-center gap-2 text-sm">
-        Divide it after
-        <Choice
-          label="Divide it after"
-          value={String(Math.min(versions.dividedAfter ?? last, last))}
-          options={method.map((operation, at) => ({
-            value: String(at),
-            label: `${at + 1}. ${operationText(operation, base.lines)}`,
-          }))}
-          onChange={(at) => divide({ ...versions, dividedAfter: Number(at) })}
-          className="tap-coarse h-9 max-w-full border-2 border-hair bg-glaze px-1"
-        />
-      </label>
+      <DividedAfter base={base} method={method} />
       <ul className="grid gap-2 pt-2 sm:grid-cols-2">
-        {divided.shares.map((share, i) => {
-          const version = versions.versions[i];
-          return (
-            <li
-              key={share.version}
-              className="rounded-lg border-2 border-hair p-2"
-              data-testid={`share-${share.version}`}
-            >
-              <b className="wrap-anywhere">
-                {gramsText(share.baseG)} g {share.version}
-              </b>
-              <Eaters share={share} eaters={eaters} />
-              <p className="text-sm">
-                {(version?.added.length ?? 0) === 0
-                  ? 'nothing more goes in'
-                  : `stir in ${version!.added
-                      .map(({ ingredient, grams }) => {
-                        const name = nameOfAdded(ingredient, named);
-                        return grams === null
-                          ? `${name}, how much?`
-                          : `${gramsText(grams * share.eaters.length)} g ${name}`;
-                      })
-                      .join(', ')}`}
-              </p>
-              <ul className="pt-1 text-[13px] text-soft">
-                {told.map((id) => {
-                  const property = propertyOf(id),
-                    outcome = predicted[i];
-                  if (!outcome) return null;
-                  const { mid } = property.value(outcome);
-                  const word = wordFor(property, mid),
-                    said = `${figure(mid, property.digits)} ${property.unit}`;
-                  return (
-                    <li key={id} className="flex justify-between gap-2" title={said}>
-                      <span>{property.name}</span>
-                      <b className="text-ink">{word || said}</b>
-                    </li>
-                  );
-                })}
-              </ul>
-            </li>
-          );
-        })}
+        {divided.shares.map((share, i) => (
+          <SharePlate
+            key={share.version}
+            share={share}
+            added={versions[i]?.added ?? []}
+            outcome={predicted[i]}
+            eaters={eaters}
+          />
+        ))}
       </ul>
       {divided.without.length > 0 && (
         <p className="pt-2 text-sm font-semibold text-no">

@@ -1,7 +1,7 @@
 import { type Formula, formulaOfRecipe, LONGEST_RECIPE, readRecipe, type ReadRecipe } from '@alterum/core';
 import { Check } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { type FormEvent, useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { findIngredient, loadHouseLarder, wholeLarder } from '../household/house-larder';
 import { habitsNow } from '../household/habits';
 import { useHousehold } from '../household/household-store';
@@ -100,9 +100,93 @@ function Steps({ recipe, formula }: { readonly recipe: ReadRecipe; readonly form
   );
 }
 
-/** A recipe as it was written, beside what was understood of it: looked over once and taken. */
-export default function RecipeReader({ given, action, take }: RecipeReaderProps) {
-  const [text, setText] = useState(given);
+/** The text itself: typed, pasted, spoken or from a file. */
+function RecipeText({
+  text,
+  write,
+  submit,
+}: {
+  readonly text: string;
+  readonly write: (text: string) => void;
+  readonly submit: () => void;
+}) {
+  return (
+    <div className="flex flex-col gap-2">
+      <label className="font-semibold" htmlFor="recipe-text">
+        The recipe
+      </label>
+      <textarea
+        id="recipe-text"
+        autoFocus
+        value={text}
+        onChange={(event) => write(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return;
+          event.preventDefault();
+          submit();
+        }}
+        rows={18}
+        placeholder="Paste it here: lines with amounts, the method below, or the source of its page."
+        className="block min-h-40 w-full flex-1 rounded-lg border-2 border-rim bg-glaze p-2.5"
+      />
+      <div className="flex flex-wrap items-center gap-2">
+        <DictateButton
+          label="Speak it, line by line"
+          hear={(words) => write(text.trim() === '' ? words : `${text.trimEnd()}\n${words}`)}
+        />
+        <input
+          type="file"
+          aria-label="Or choose a file"
+          accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/json,application/ld+json"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (file) void file.text().then(write).catch(sayFailure);
+          }}
+          className="tap-coarse max-w-full"
+        />
+      </div>
+      {text.length > LONGEST_RECIPE && (
+        <p role="alert" className="text-no">
+          This is longer than any recipe; only its beginning is read.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** What was read, in a sentence. */
+function readWords({ name, lines, portions }: ReadRecipe, choices: Choices): string {
+  if (lines.length === 0) return 'Nothing was read yet.';
+  const looks = lines.filter((line) => ['look', 'unknown'].includes(standingOf(line, choices))).length;
+  return [
+    `${name ?? 'A recipe'}: ${lines.length} lines`,
+    looks > 0 ? `${looks} to look at` : 'all understood',
+    ...(portions ? [`for ${Math.round(portions.mid)}`] : []),
+  ].join(', ');
+}
+
+/** What is neither a line nor a step; it stays in the note. */
+function UnreadLines({ unread }: Pick<ReadRecipe, 'unread'>) {
+  if (unread.length === 0) return null;
+  return (
+    <details className="text-sm text-soft">
+      <summary className="tap-coarse cursor-pointer">
+        {unread.length === 1 ? 'One line is' : `${unread.length} lines are`} neither; the whole text stays in
+        the note
+      </summary>
+      <ul className="list-disc pl-5">
+        {unread.map(({ text, why }, i) => (
+          <li key={i}>
+            {text} <i>({why})</i>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** What is understood of a text, with what was said of its lines. */
+function useReading(text: string) {
   const [choices, setChoices] = useState<Choices>(new Map());
   const later = useDeferredValue(text.slice(0, LONGEST_RECIPE));
   const kitchen = useHousehold((household) => household.kitchen);
@@ -120,88 +204,49 @@ export default function RecipeReader({ given, action, take }: RecipeReaderProps)
       }),
     [recipe, choices, later, kitchen],
   );
-  const looks = recipe.lines.filter((line) => ['look', 'unknown'].includes(standingOf(line, choices))).length;
+  return {
+    recipe,
+    formula,
+    choices,
+    choose: (line: string, ingredient: string | undefined) =>
+      setChoices((now) => new Map(now).set(line, ingredient)),
+    forget: () => setChoices(new Map()),
+  };
+}
+
+/** A recipe as it was written, beside what was understood of it: looked over once and taken. */
+export default function RecipeReader({ given, action, take }: RecipeReaderProps) {
+  const [text, setText] = useState(given);
+  const { recipe, formula, choices, choose, forget } = useReading(text);
   const write = (next: string) => {
     setText(next);
     // Other words, other lines: what was said of the old ones does not belong to them.
-    setChoices(new Map());
+    forget();
   };
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const takeIt = () => {
     if (formula.lines.length > 0) take(formula);
   };
   return (
-    <form onSubmit={submit} className="grid gap-4 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
-      <div className="flex flex-col gap-2">
-        <label className="font-semibold" htmlFor="recipe-text">
-          The recipe
-        </label>
-        <textarea
-          id="recipe-text"
-          autoFocus
-          value={text}
-          onChange={(event) => write(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) submit(event);
-          }}
-          rows={18}
-          placeholder="Paste it here: lines with amounts, the method below, or the source of its page."
-          className="block min-h-40 w-full flex-1 rounded-lg border-2 border-rim bg-glaze p-2.5"
-        />
-        <div className="flex flex-wrap items-center gap-2">
-          <DictateButton
-            label="Speak it, line by line"
-            hear={(words) => write(text.trim() === '' ? words : `${text.trimEnd()}\n${words}`)}
-          />
-          <input
-            type="file"
-            aria-label="Or choose a file"
-            accept=".txt,.md,.json,.jsonld,.html,.htm,text/*,application/json,application/ld+json"
-            onChange={(event) => {
-              const [file] = event.target.files ?? [];
-              if (file) void file.text().then(write).catch(sayFailure);
-            }}
-            className="tap-coarse max-w-full"
-          />
-        </div>
-        {text.length > LONGEST_RECIPE && (
-          <p role="alert" className="text-no">
-            This is longer than any recipe; only its beginning is read.
-          </p>
-        )}
-      </div>
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        takeIt();
+      }}
+      className="grid gap-4 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]"
+    >
+      <RecipeText text={text} write={write} submit={takeIt} />
       <div className="flex min-w-0 flex-col gap-2">
         <p role="status" className="font-semibold" data-testid="reading-says">
-          {recipe.lines.length === 0
-            ? 'Nothing was read yet.'
-            : `${recipe.name ?? 'A recipe'}: ${recipe.lines.length} lines${looks > 0 ? `, ${looks} to look at` : ', all understood'}${recipe.portions ? `, for ${Math.round(recipe.portions.mid)}` : ''}`}
+          {readWords(recipe, choices)}
         </p>
         {recipe.lines.some(({ unit }) => unit !== undefined && kitchenWords.has(unit)) && (
           <label className="flex flex-wrap items-center gap-x-2 text-sm text-soft">
             Spoons and cups here are <KitchenChoice className="tap-coarse text-ink" />
           </label>
         )}
-        <Lines
-          recipe={recipe}
-          choices={choices}
-          choose={(line, ingredient) => setChoices((now) => new Map(now).set(line, ingredient))}
-        />
+        <Lines recipe={recipe} choices={choices} choose={choose} />
         {recipe.lines.length > 0 && <Steps recipe={recipe} formula={formula} />}
-        {recipe.unread.length > 0 && (
-          <details className="text-sm text-soft">
-            <summary className="tap-coarse cursor-pointer">
-              {recipe.unread.length === 1 ? 'One line is' : `${recipe.unread.length} lines are`} neither; the
-              whole text stays in the note
-            </summary>
-            <ul className="list-disc pl-5">
-              {recipe.unread.map(({ text: words, why }, i) => (
-                <li key={i}>
-                  {words} <i>({why})</i>
-                </li>
-              ))}
-            </ul>
-          </details>
-        )}
+        <UnreadLines unread={recipe.unread} />
         <div className="sticky bottom-0 mt-auto flex items-center gap-3 bg-glaze py-2">
           <Button
             look="yolk"

@@ -29,25 +29,58 @@ const lawOptions: readonly { readonly value: Law; readonly label: string }[] = [
   { value: 'us', label: 'nine allergens (US)' },
 ];
 
-/** The household and its guests, what each must avoid, and what of the house suits whom. */
-export function Component() {
-  const { eaters } = useLoaderData<TableData>();
-  const found = useFoundFormulas(queries.wholeFormulas);
-  const { revalidate } = useRevalidator();
+/** The name of the place, and what holds for the whole kitchen. */
+function TableHead({ add }: { readonly add: () => void }) {
   const law = useHousehold((household) => household.law),
-    chooseLaw = useHousehold((household) => household.chooseLaw),
-    unkept = useHousehold((household) => household.unkept);
+    chooseLaw = useHousehold((household) => household.chooseLaw);
+  return (
+    <div className="flex flex-wrap items-center gap-3 pb-2">
+      <h1 className="mr-auto text-2xl">Table</h1>
+      <Button look="yolk" onClick={add}>
+        <UserPlus size={18} aria-hidden /> Add a person
+      </Button>
+      <div className="flex basis-full flex-wrap gap-x-5 gap-y-2">
+        <label className="flex flex-wrap items-center gap-2 text-sm">
+          Packs here are labelled by the law of{' '}
+          <Choice
+            label="List of allergens on packs"
+            value={law}
+            options={lawOptions}
+            onChange={chooseLaw}
+            className="h-10 border-2 border-hair px-2"
+          />
+        </label>
+        <label className="flex flex-wrap items-center gap-2 text-sm">
+          Spoons and cups are <KitchenChoice className="h-10 border-2 border-hair px-2" />
+        </label>
+      </div>
+    </div>
+  );
+}
+
+/** What of the table is not kept yet; it is sent again. */
+function Unkept() {
+  const unkept = useHousehold((household) => household.unkept);
   useLooking(keepHousehold, TRY_AGAIN_MS, unkept !== undefined);
-  const [editing, setEditing] = useState<EaterView | 'new'>();
-  const changed = () => void revalidate();
-  const tonight = eaters.filter((eater) => eater.eatsTonight);
-  useEffect(() => {
-    document.title = 'Table · Alterum';
-  }, []);
-  const people = () => (
+  if (unkept === undefined) return null;
+  return (
+    <p role="status" className="plate mb-2 px-3 py-2 text-ask">
+      The last change of the table is not kept yet, and it is tried again: {unkept}
+    </p>
+  );
+}
+
+interface PeopleProps {
+  readonly eaters: readonly EaterView[];
+  readonly edit: (eater: EaterView) => void;
+  readonly changed: () => void;
+}
+
+function People({ eaters, edit, changed }: PeopleProps) {
+  return (
     <ul className="plate overflow-hidden">
       {eaters.map((eater) => (
-        <EaterCard key={eater.id} eater={eater} edit={() => setEditing(eater)} changed={changed} />
+        <EaterCard key={eater.id} eater={eater} edit={() => edit(eater)} changed={changed} />
       ))}
       {eaters.length === 0 && (
         <li className="p-5">
@@ -57,51 +90,46 @@ export function Component() {
       )}
     </ul>
   );
+}
+
+function TableTabs(props: PeopleProps) {
+  const found = useFoundFormulas(queries.wholeFormulas);
+  const { eaters } = props,
+    tonight = eaters.filter((eater) => eater.eatsTonight);
+  return (
+    <Tabs
+      label="The table"
+      tabs={[
+        { id: 'people', name: 'People', content: () => <People {...props} /> },
+        { id: 'matrix', name: 'Who can eat what', content: () => <Matrix found={found} eaters={eaters} /> },
+        {
+          id: 'pots',
+          name: 'Pots of tonight',
+          content: () => <PotsTonight found={found} eaters={tonight} />,
+        },
+        {
+          id: 'versions',
+          name: 'Versions of one base',
+          content: () => <BaseVersions found={found} eaters={tonight} />,
+        },
+      ]}
+    />
+  );
+}
+
+/** The household and its guests, what each must avoid, and what of the house suits whom. */
+export function Component() {
+  const { eaters } = useLoaderData<TableData>();
+  const { revalidate } = useRevalidator();
+  const [editing, setEditing] = useState<EaterView | 'new'>();
+  useEffect(() => {
+    document.title = 'Table · Alterum';
+  }, []);
   return (
     <main className="mx-auto w-full max-w-5xl px-3 py-4 sm:px-5">
-      <div className="flex flex-wrap items-center gap-3 pb-2">
-        <h1 className="mr-auto text-2xl">Table</h1>
-        <Button look="yolk" onClick={() => setEditing('new')}>
-          <UserPlus size={18} aria-hidden /> Add a person
-        </Button>
-        <div className="flex basis-full flex-wrap gap-x-5 gap-y-2">
-          <label className="flex flex-wrap items-center gap-2 text-sm">
-            Packs here are labelled by the law of{' '}
-            <Choice
-              label="List of allergens on packs"
-              value={law}
-              options={lawOptions}
-              onChange={chooseLaw}
-              className="h-10 border-2 border-hair px-2"
-            />
-          </label>
-          <label className="flex flex-wrap items-center gap-2 text-sm">
-            Spoons and cups are <KitchenChoice className="h-10 border-2 border-hair px-2" />
-          </label>
-        </div>
-      </div>
-      {unkept !== undefined && (
-        <p role="status" className="plate mb-2 px-3 py-2 text-ask">
-          The last change of the table is not kept yet, and it is tried again: {unkept}
-        </p>
-      )}
-      <Tabs
-        label="The table"
-        tabs={[
-          { id: 'people', name: 'People', content: people },
-          { id: 'matrix', name: 'Who can eat what', content: () => <Matrix found={found} eaters={eaters} /> },
-          {
-            id: 'pots',
-            name: 'Pots of tonight',
-            content: () => <PotsTonight found={found} eaters={tonight} />,
-          },
-          {
-            id: 'versions',
-            name: 'Versions of one base',
-            content: () => <BaseVersions found={found} eaters={tonight} />,
-          },
-        ]}
-      />
+      <TableHead add={() => setEditing('new')} />
+      <Unkept />
+      <TableTabs eaters={eaters} edit={setEditing} changed={() => void revalidate()} />
       <p className="pt-3 text-sm">
         <Link to="/put-away" className="font-semibold text-rim underline">
           What was put away

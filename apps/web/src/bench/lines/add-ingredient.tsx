@@ -82,6 +82,108 @@ function OftenUsed({ shown, press }: { readonly shown: boolean; readonly press: 
   );
 }
 
+/** What is looked for: the words as typed, what they say as a line, and what the larder and the house's own sauces have for them. */
+function useLookedFor(text: string, offering: Offering | undefined) {
+  const used = useHousehold((household) => household.used);
+  const asked = text.trim();
+  const spoken = useMemo(() => spokenLine(asked), [asked]);
+  const all = asked === '' ? offersOf(offering, used) : spoken ? meantBy(spoken) : searched(asked);
+  const { sauces, settled } = useFoundSauces(asked, useBench.getState().bench?.id);
+  return { asked, spoken, found: all.slice(0, SHOWN), sauces, settled, newName: spoken?.name || asked };
+}
+type LookedFor = ReturnType<typeof useLookedFor>;
+
+/** Which entry is lit: the first of another list; what comes in later moves nothing. */
+function useLit({ found, sauces }: LookedFor) {
+  const [lit, setLit] = useState('');
+  /** Somebody has gone to an entry, with a pointer or by arrows, since the last letter. */
+  const went = useRef(false);
+  const ids = [...found.map(({ id }) => id), ...sauces.map(({ id }) => lineOfFormula(id)), WRITE_DOWN];
+  return {
+    lit: ids.includes(lit) ? lit : (ids[0] ?? ''),
+    // What comes in a moment later lights nothing by itself: only a pointer or an arrow goes to it.
+    light: (next: string) => {
+      if (went.current || found.some(({ id }) => id === next)) setLit(next);
+    },
+    hasGone: (gone: boolean) => (went.current = gone),
+  };
+}
+
+/** The field, and beside it what fills it otherwise: the voice, and what is often used. */
+function Field({
+  text,
+  type,
+  paste,
+  offering,
+  offer,
+}: {
+  readonly text: string;
+  readonly type: (text: string) => void;
+  readonly paste: (recipe: string) => void;
+  readonly offering: Offering | undefined;
+  readonly offer: (next: Offering | undefined) => void;
+}) {
+  const hasUsed = useHousehold((household) => household.used.size > 0);
+  return (
+    <span className="flex items-center gap-1">
+      <Command.Input
+        value={text}
+        onValueChange={type}
+        onPaste={(event) => {
+          const words = event.clipboardData.getData('text/plain');
+          if (words.split('\n').filter((line) => line.trim() !== '').length < SEVERAL) return;
+          event.preventDefault();
+          paste(words);
+        }}
+        placeholder="+ add an ingredient"
+        className="tap-coarse h-8 min-w-0 flex-1 rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
+      />
+      <DictateButton label="Speak an ingredient" hear={type} />
+      {hasUsed && (
+        <OftenUsed
+          shown={offering === 'used'}
+          press={() => offer(offering === 'used' ? undefined : 'used')}
+        />
+      )}
+    </span>
+  );
+}
+
+/** What does not fit into a line: a whole recipe that was pasted, or an ingredient that is written down. */
+function Besides({
+  pasted,
+  closePasted,
+  writing,
+  closeWriting,
+  written,
+}: {
+  readonly pasted: string | undefined;
+  readonly closePasted: () => void;
+  readonly writing: string | undefined;
+  readonly closeWriting: () => void;
+  readonly written: () => void;
+}) {
+  const put = async (id: string) => {
+    written();
+    await loadHouseLarder();
+    const own = findIngredient(id);
+    if (own) add(own);
+  };
+  return (
+    <>
+      {pasted !== undefined && <PastedRecipe text={pasted} close={closePasted} />}
+      {writing !== undefined && (
+        <OwnIngredientForm
+          own={undefined}
+          prefilled={{ name: writing }}
+          close={closeWriting}
+          saved={(id) => void put(id).catch(sayFailure)}
+        />
+      )}
+    </>
+  );
+}
+
 /** Looks an ingredient up by any of its names and puts it in the pot; the cursor goes to its amount. What is not there can be written down. */
 export default memo(function AddIngredient() {
   const [text, setText] = useState('');
@@ -89,24 +191,9 @@ export default memo(function AddIngredient() {
   const [pasted, setPasted] = useState<string>();
   const [upwards, setUpwards] = useState(true);
   const [offering, setOffering] = useState<Offering>();
-  const [lit, setLit] = useState('');
-  /** Somebody has gone to an entry, with a pointer or by arrows, since the last letter. */
-  const went = useRef(false);
-  const used = useHousehold((household) => household.used);
-  const asked = text.trim();
-  const spoken = useMemo(() => spokenLine(asked), [asked]);
-  const found = (asked === '' ? offersOf(offering, used) : spoken ? meantBy(spoken) : searched(asked)).slice(
-    0,
-    SHOWN,
-  );
-  const { sauces, settled } = useFoundSauces(asked, useBench.getState().bench?.id);
-  const written = async (id: string) => {
-    setWriting(undefined);
-    setText('');
-    await loadHouseLarder();
-    const own = findIngredient(id);
-    if (own) add(own);
-  };
+  const looked = useLookedFor(text, offering),
+    { asked, spoken, found, settled, newName } = looked;
+  const { lit, light, hasGone } = useLit(looked);
   const addSauce = (sauce: FormulaSummary) => {
     setText('');
     void sauceAsIngredient(sauce)
@@ -119,70 +206,42 @@ export default memo(function AddIngredient() {
     setOffering(next);
     if (next) focusAddIngredient();
   };
-  // Another list lights its first entry; what comes in later moves nothing.
-  const ids = [...found.map(({ id }) => id), ...sauces.map(({ id }) => lineOfFormula(id)), WRITE_DOWN];
-  const newName = spoken?.name || asked;
   const writeDown = () => setWriting(newName.slice(0, LONGEST_NAME));
   /** Enter before the server has answered: what stands there is looked for first, then written down. */
   const takeOnceKnown = () =>
     void findSauces(asked, useBench.getState().bench?.id).then(([sauce]) =>
       sauce ? addSauce(sauce) : writeDown(),
     );
+  const type = (next: string) => {
+    // Chosen once, when the list opens: it must not change sides under the eye.
+    if (asked === '') setUpwards(hasMoreRoomAbove());
+    hasGone(false);
+    setText(next);
+  };
   return (
     <>
       <Command
         id={ADD_INGREDIENT}
         shouldFilter={false}
-        value={ids.includes(lit) ? lit : (ids[0] ?? '')}
-        // What comes in a moment later lights nothing by itself: only a pointer or an arrow goes to it.
-        onValueChange={(next) => (went.current || found.some(({ id }) => id === next)) && setLit(next)}
-        onPointerMove={() => (went.current = true)}
+        value={lit}
+        onValueChange={light}
+        onPointerMove={() => hasGone(true)}
         label="Add an ingredient"
         className="relative"
         onBlur={({ currentTarget, relatedTarget }) => {
           if (!currentTarget.contains(relatedTarget)) setOffering(undefined);
         }}
-        onKeyDown={(event) => {
-          if (event.key.startsWith('Arrow')) went.current = true;
-          if (event.key === 'Escape') offer(undefined);
-          if (event.key === 'ArrowDown' && asked === '' && !offering) offer('used');
-          if (event.key === 'Enter' && asked !== '' && found.length === 0 && !settled) takeOnceKnown();
+        onKeyDown={({ key }) => {
+          if (key.startsWith('Arrow')) hasGone(true);
+          if (key === 'Escape') offer(undefined);
+          if (key === 'ArrowDown' && asked === '' && !offering) offer('used');
+          if (key === 'Enter' && asked !== '' && found.length === 0 && !settled) takeOnceKnown();
         }}
       >
-        <span className="flex items-center gap-1">
-          <Command.Input
-            value={text}
-            onValueChange={(next) => {
-              // Chosen once, when the list opens: it must not change sides under the eye.
-              if (asked === '') setUpwards(hasMoreRoomAbove());
-              went.current = false;
-              setText(next);
-            }}
-            onPaste={(event) => {
-              const words = event.clipboardData.getData('text/plain');
-              if (words.split('\n').filter((line) => line.trim() !== '').length < SEVERAL) return;
-              event.preventDefault();
-              setPasted(words);
-            }}
-            placeholder="+ add an ingredient"
-            className="tap-coarse h-8 min-w-0 flex-1 rounded-md bg-transparent px-1.5 font-semibold placeholder:text-rim placeholder:opacity-100"
-          />
-          <DictateButton label="Speak an ingredient" hear={setText} />
-          {used.size > 0 && (
-            <OftenUsed
-              shown={offering === 'used'}
-              press={() => offer(offering === 'used' ? undefined : 'used')}
-            />
-          )}
-        </span>
+        <Field text={text} type={type} paste={setPasted} offering={offering} offer={offer} />
         <FoundEntries
-          asked={asked}
-          spoken={spoken}
-          found={found}
-          sauces={sauces}
-          settled={settled}
+          {...looked}
           upwards={upwards}
-          newName={newName}
           take={(ingredient) => {
             setText('');
             setOffering(undefined);
@@ -193,15 +252,16 @@ export default memo(function AddIngredient() {
         />
       </Command>
       <OpenParts pressed={typeof offering === 'object' ? offering.role : undefined} press={offer} />
-      {pasted !== undefined && <PastedRecipe text={pasted} close={() => setPasted(undefined)} />}
-      {writing !== undefined && (
-        <OwnIngredientForm
-          own={undefined}
-          prefilled={{ name: writing }}
-          close={() => setWriting(undefined)}
-          saved={(id) => void written(id).catch(sayFailure)}
-        />
-      )}
+      <Besides
+        pasted={pasted}
+        closePasted={() => setPasted(undefined)}
+        writing={writing}
+        closeWriting={() => setWriting(undefined)}
+        written={() => {
+          setWriting(undefined);
+          setText('');
+        }}
+      />
     </>
   );
 });

@@ -1,9 +1,10 @@
 import { gramsOf, type RailId, type TradeMap } from '@alterum/core';
-import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from 'react';
+import { type KeyboardEvent, type PointerEvent, type RefObject, useMemo, useRef } from 'react';
 import { take, useBenchPart } from '../../open-formula/bench-store';
-import { figure, gramsText } from '../../words/number-text';
+import { gramsText } from '../../words/number-text';
 import { type Size } from '../../chart/thickness-layout';
 import { type TradeLayout, tradeLayout } from '../../chart/trade-layout';
+import { TradeDrawing } from './trade-drawing';
 
 /** Steps of an arrow key across the map; with Shift so many at once. */
 const STEPS = 60,
@@ -40,120 +41,10 @@ function useGramsOf(id: string | undefined, of: 'formula' | 'ghost'): number | u
   });
 }
 
-interface DrawingProps {
+interface DotProps extends Pick<PictureProps, 'map' | 'xId' | 'yId' | 'names'> {
   readonly layout: TradeLayout;
-  readonly map: TradeMap;
-}
-
-function Drawing({ layout, map }: DrawingProps) {
-  const { plot, fills } = layout;
-  const [first, second] = fills;
-  return (
-    <g>
-      <rect
-        x={plot.left}
-        y={plot.top}
-        width={plot.right - plot.left}
-        height={plot.bottom - plot.top}
-        className="fill-dip"
-      />
-      {first.map(({ path, level }) => (
-        <path
-          key={level}
-          d={path}
-          className="fill-doubt stroke-doubt"
-          fillOpacity={0.16}
-          strokeOpacity={0.9}
-        />
-      ))}
-      {second.map(({ path, level }) => (
-        <path
-          key={level}
-          d={path}
-          className="fill-yolk stroke-lit-edge"
-          fillOpacity={0.035}
-          strokeDasharray="5 3"
-        />
-      ))}
-      <path
-        d={layout.briefRegion}
-        className="fill-none stroke-yes"
-        strokeWidth={1.5}
-        strokeDasharray="2 4"
-        data-testid="trade-brief"
-      />
-      <path
-        d={layout.region}
-        className="fill-yes stroke-yes"
-        fillOpacity={0.2}
-        strokeWidth={2.5}
-        data-testid="trade-region"
-      />
-      {layout.sameMass.map((line) => (
-        <g key={line.text}>
-          <line
-            x1={line.x1}
-            y1={line.y1}
-            x2={line.x2}
-            y2={line.y2}
-            className="stroke-soft"
-            strokeDasharray="1 5"
-            strokeLinecap="round"
-            strokeWidth={1.5}
-          />
-          <text
-            x={(line.x1 * 3 + line.x2) / 4}
-            y={(line.y1 * 3 + line.y2) / 4}
-            className="fill-soft text-[10.5px]"
-          >
-            {line.text}
-          </text>
-        </g>
-      ))}
-      {fills.map((list, k) =>
-        list.map(
-          ({ label, text, level }) =>
-            label && (
-              <text
-                key={`${k}${level}`}
-                x={label.x}
-                y={label.y}
-                textAnchor="middle"
-                dy="0.35em"
-                className={`stroke-glaze text-[11.5px] font-semibold ${k === 0 ? 'fill-bead' : 'fill-ask'}`}
-                strokeWidth={3}
-                paintOrder="stroke"
-              >
-                {text}
-              </text>
-            ),
-        ),
-      )}
-      {layout.ticks.x.map((tick) => (
-        <text
-          key={tick}
-          x={layout.x(tick)}
-          y={plot.bottom + 14}
-          textAnchor="middle"
-          className="fill-soft text-[11.5px]"
-        >
-          {figure(tick, map.x.most < 10 ? 1 : 0)}
-        </text>
-      ))}
-      {layout.ticks.y.map((tick) => (
-        <text
-          key={tick}
-          x={plot.left - 5}
-          y={layout.y(tick)}
-          dy="0.35em"
-          textAnchor="end"
-          className="fill-soft text-[11.5px]"
-        >
-          {figure(tick, map.y.most < 10 ? 1 : 0)}
-        </text>
-      ))}
-    </g>
-  );
+  /** Moves of one hold are undone together. */
+  readonly gestureRef: RefObject<string>;
 }
 
 interface PictureProps {
@@ -165,67 +56,24 @@ interface PictureProps {
   readonly names: readonly [string, string];
 }
 
-/** The map as drawn, with the dot that is dragged by pointer or arrow keys and the ghost of where it was. */
-export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps) {
-  const layout = useMemo(() => tradeLayout(map, shown, size), [map, shown, size]);
-  const x = useGramsOf(xId, 'formula') ?? 0,
-    y = useGramsOf(yId, 'formula') ?? 0;
-  const ghostX = useGramsOf(xId, 'ghost'),
-    ghostY = useGramsOf(yId, 'ghost');
-  const gesture = useRef('');
-  const dragging = useRef(false);
-  const svg = useRef<SVGSVGElement>(null);
-  const place = (event: PointerEvent) => {
-    const box = svg.current?.getBoundingClientRect();
-    if (!box) return;
-    const grams = layout.gramsAt(event.clientX - box.left, event.clientY - box.top);
-    moveTo(xId, yId, grams.x, grams.y, gesture.current);
-  };
-  const onKeyDown = (event: KeyboardEvent) => {
-    const by = event.shiftKey ? BIG : 1;
-    const moves: Readonly<Record<string, readonly [number, number]>> = {
-      ArrowLeft: [-by, 0],
-      ArrowRight: [by, 0],
-      ArrowUp: [0, by],
-      ArrowDown: [0, -by],
-    };
-    const move = moves[event.key];
-    if (!move) return;
-    event.preventDefault();
-    const clamp = (g: number, most: number) => Math.min(most, Math.max(0, g));
-    moveTo(
-      xId,
-      yId,
-      clamp(x + (move[0] * (map.x.most - map.x.least)) / STEPS, map.x.most),
-      clamp(y + (move[1] * (map.y.most - map.y.least)) / STEPS, map.y.most),
-      gesture.current || 'trade keys',
-    );
-  };
-  const dot = { cx: layout.x(Math.min(x, map.x.most)), cy: layout.y(Math.min(y, map.y.most)) };
+/** Steps by which an arrow key moves the dot along each edge. */
+const arrows: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/** Names of the two lines along the edges. */
+function AxisNames({
+  layout: { plot },
+  size,
+  names,
+}: Pick<PictureProps, 'size' | 'names'> & { readonly layout: TradeLayout }) {
   return (
-    <svg
-      ref={svg}
-      width={size.width}
-      height={size.height}
-      className="block touch-pan-y select-none"
-      onPointerDown={(event) => {
-        // A finger has to take the dot itself; anywhere else it scrolls the page.
-        const onDot =
-          event.target instanceof Element && event.target.closest('[data-testid=trade-handle]') !== null;
-        if (event.pointerType === 'touch' && !onDot) return;
-        gesture.current = `trade ${++drags}`;
-        dragging.current = true;
-        event.currentTarget.setPointerCapture(event.pointerId);
-        if (!onDot) place(event);
-      }}
-      onPointerMove={(event) => dragging.current && place(event)}
-      onPointerUp={() => (dragging.current = false)}
-      onPointerCancel={() => (dragging.current = false)}
-      data-testid="trade-map"
-    >
-      <Drawing layout={layout} map={map} />
+    <>
       <text
-        x={(layout.plot.left + layout.plot.right) / 2}
+        x={(plot.left + plot.right) / 2}
         y={size.height - 4}
         textAnchor="middle"
         className="fill-ink text-[12.5px] font-semibold"
@@ -233,27 +81,50 @@ export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps
         {names[0]}, g
       </text>
       <text
-        transform={`translate(11 ${(layout.plot.top + layout.plot.bottom) / 2}) rotate(-90)`}
+        transform={`translate(11 ${(plot.top + plot.bottom) / 2}) rotate(-90)`}
         textAnchor="middle"
         className="fill-ink text-[12.5px] font-semibold"
       >
         {names[1]}, g
       </text>
-      {ghostX !== undefined && ghostY !== undefined && (ghostX !== x || ghostY !== y) && (
-        <circle
-          cx={layout.x(Math.min(ghostX, map.x.most))}
-          cy={layout.y(Math.min(ghostY, map.y.most))}
-          r={8}
-          className="fill-none stroke-soft"
-          strokeDasharray="3 3"
-          strokeWidth={2}
-          data-testid="trade-ghost"
-        />
-      )}
+    </>
+  );
+}
+
+/** Where a formula of these grams lies on the map; at its edge where it lies beyond. */
+const placeOf = (layout: TradeLayout, map: TradeMap, x: number, y: number) => ({
+  cx: layout.x(Math.min(x, map.x.most)),
+  cy: layout.y(Math.min(y, map.y.most)),
+});
+
+/** The dot where the formula is, for fingers and for keys. */
+function Dot({ map, layout, xId, yId, names, gestureRef }: DotProps) {
+  const x = useGramsOf(xId, 'formula') ?? 0,
+    y = useGramsOf(yId, 'formula') ?? 0;
+  const onKeyDown = (event: KeyboardEvent) => {
+    const arrow = arrows[event.key];
+    if (!arrow) return;
+    event.preventDefault();
+    const stepped = (g: number, axis: TradeMap['x'], steps: number) =>
+      Math.min(
+        axis.most,
+        Math.max(0, g + (steps * (event.shiftKey ? BIG : 1) * (axis.most - axis.least)) / STEPS),
+      );
+    moveTo(
+      xId,
+      yId,
+      stepped(x, map.x, arrow[0]),
+      stepped(y, map.y, arrow[1]),
+      gestureRef.current || 'trade keys',
+    );
+  };
+  const at = placeOf(layout, map, x, y);
+  return (
+    <>
       {/* What a finger can take hold of. */}
-      <circle {...dot} r={24} className="touch-none fill-transparent" data-testid="trade-handle" />
+      <circle {...at} r={24} className="touch-none fill-transparent" data-testid="trade-handle" />
       <circle
-        {...dot}
+        {...at}
         r={9}
         tabIndex={0}
         role="slider"
@@ -264,12 +135,74 @@ export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps
         aria-valuetext={`${names[0]} ${gramsText(x)} grams, ${names[1]} ${gramsText(y)} grams`}
         onKeyDown={onKeyDown}
         onFocus={() => {
-          gesture.current = `trade ${++drags}`;
+          gestureRef.current = `trade ${++drags}`;
         }}
         className="pointer-events-none fill-bead stroke-glaze outline-offset-4"
         strokeWidth={3}
         data-testid="trade-dot"
       />
+    </>
+  );
+}
+
+/** Where the formula was when the map was opened. */
+function Ghost({ map, layout, xId, yId }: Omit<DotProps, 'names' | 'gestureRef'>) {
+  const x = useGramsOf(xId, 'ghost'),
+    y = useGramsOf(yId, 'ghost'),
+    nowX = useGramsOf(xId, 'formula') ?? 0,
+    nowY = useGramsOf(yId, 'formula') ?? 0;
+  if (x === undefined || y === undefined || (x === nowX && y === nowY)) return null;
+  return (
+    <circle
+      {...placeOf(layout, map, x, y)}
+      r={8}
+      className="fill-none stroke-soft"
+      strokeDasharray="3 3"
+      strokeWidth={2}
+      data-testid="trade-ghost"
+    />
+  );
+}
+
+/** The map as drawn, with the dot that is dragged by pointer or arrow keys and the ghost of where it was. */
+export function TradePicture({ map, shown, size, xId, yId, names }: PictureProps) {
+  const layout = useMemo(() => tradeLayout(map, shown, size), [map, shown, size]);
+  const gestureRef = useRef('');
+  const dragging = useRef(false);
+  const svg = useRef<SVGSVGElement>(null);
+  const place = (event: PointerEvent) => {
+    const box = svg.current?.getBoundingClientRect();
+    if (!box) return;
+    const grams = layout.gramsAt(event.clientX - box.left, event.clientY - box.top);
+    moveTo(xId, yId, grams.x, grams.y, gestureRef.current);
+  };
+  const takeHold = (event: PointerEvent) => {
+    // A finger has to take the dot itself; anywhere else it scrolls the page.
+    const onDot =
+      event.target instanceof Element && event.target.closest('[data-testid=trade-handle]') !== null;
+    if (event.pointerType === 'touch' && !onDot) return;
+    gestureRef.current = `trade ${++drags}`;
+    dragging.current = true;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    if (!onDot) place(event);
+  };
+  const letGo = () => (dragging.current = false);
+  return (
+    <svg
+      ref={svg}
+      width={size.width}
+      height={size.height}
+      className="block touch-pan-y select-none"
+      onPointerDown={takeHold}
+      onPointerMove={(event) => dragging.current && place(event)}
+      onPointerUp={letGo}
+      onPointerCancel={letGo}
+      data-testid="trade-map"
+    >
+      <TradeDrawing layout={layout} map={map} />
+      <AxisNames layout={layout} size={size} names={names} />
+      <Ghost map={map} layout={layout} xId={xId} yId={yId} />
+      <Dot map={map} layout={layout} xId={xId} yId={yId} names={names} gestureRef={gestureRef} />
     </svg>
   );
 }
