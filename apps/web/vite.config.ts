@@ -26,21 +26,5 @@ export default defineConfig({
     strictPort: true,
     proxy: { '/api': { target: api, changeOrigin: true } },
   },
-  build: {
-    target: 'es2022',
-    manifest: true,
-    reportCompressedSize: true,
-    chunkSizeWarningLimit: 700,
-    // What several places share comes in two files: sixty small ones, six at a time, took longer than all they hold.
-    rolldownOptions: {
-      output: {
-        codeSplitting: {
-          groups: [
-            { name: 'computation', test: /[\\/]packages[\\/](core|contract)[\\/]/, minShareCount: 2 },
-            { name: 'parts', test: /[\\/](node_modules|apps[\\/]web)[\\/]/, minShareCount: 2 },
-          ],
-        },
-      },
-    },
-  },
+  build: { target: 'es2022', manifest: true, reportCompressedSize: true, chunkSizeWarningLimit: 700 },
 });
