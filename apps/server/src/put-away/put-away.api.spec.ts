@@ -19,6 +19,14 @@ const make = async (name = cashewSauce.name) =>
       .send({ ...cashewSauce, name })
       .expect(201)
   ).body as FormulaView;
+/** A dish of one layer of a formula. */
+const oneLayer = (formula: string) => ({
+  portions: 2,
+  vessel: { shape: 'round', diameterCm: 26, depthCm: 5 },
+  parts: [{ id: 'sauce', formula, grams: null }],
+  layers: [{ id: 'a', component: 'sauce' }],
+  oven: [],
+});
 const away = async () => (await server.ask().get('/api/put-away').expect(200)).body as PutAwayView[];
 
 test('what is deleted of each kind is listed, newest first, and is back as it was when it is restored', async () => {
@@ -48,8 +56,20 @@ test('what is deleted of each kind is listed, newest first, and is back as it wa
       .send({ name: 'House cream', label: { perG: 100, fat: 3, carbohydrate: 4, protein: 1, salt: 0.1 } })
       .expect(201)
   ).body as { id: string };
+  const made = async (path: string, body: object) =>
+    ((await server.ask().post(path).send(body).expect(201)).body as { id: string }).id;
+  const vessel = await made('/api/vessels', { name: 'Blue tin', shape: 'round', diameterCm: 26, depthCm: 5 });
+  const dish = await made('/api/dishes', { name: 'Bake', ...oneLayer(kept.id) });
+  const evening = await made('/api/evenings', {
+    name: 'Friday',
+    evening: { serveAt: 1140, burners: 4, ovens: 1, blenders: 1, cooks: 1, keepWarmMin: 20 },
+    tonight: { pots: [], dishes: [] },
+  });
   expect(await away()).toEqual([]);
   const paths = [
+    `/api/vessels/${vessel}`,
+    `/api/dishes/${dish}`,
+    `/api/evenings/${evening}`,
     `/api/formulas/${formula.id}`,
     `/api/formulas/${kept.id}/versions/${version.id}`,
     `/api/eaters/${eater.id}`,
@@ -64,6 +84,9 @@ test('what is deleted of each kind is listed, newest first, and is back as it wa
     ['person', 'Pelle', undefined],
     ['version', 'Old', 'Stays'],
     ['formula', 'Put away', undefined],
+    ['evening', 'Friday', undefined],
+    ['dish', 'Bake', undefined],
+    ['vessel', 'Blue tin', undefined],
   ]);
   for (const path of paths) await server.ask().post(`${path}/restore`).expect(200);
   expect(await away()).toEqual([]);
