@@ -69,3 +69,27 @@ test('along a line of one mass both amounts add up to it', () => {
   }
   expect(layout.sameMass.length).toBeGreaterThan(2);
 });
+
+test('what a line of one mass weighs stands on it, wholly inside the picture; no level’s figure stands on it', () => {
+  const wide = tradeLayout(
+    mapOf({ x: { line: 0, least: 0, most: 100 }, y: { line: 1, least: 0, most: 910 } }),
+    ['thickness', 'salt'],
+    size,
+  );
+  for (const { plot, sameMass, fills } of [layout, wide]) {
+    const shown = sameMass.flatMap(({ label, ...line }) => (label ? [{ label, line }] : []));
+    expect(shown.length).toBeGreaterThan(2);
+    for (const { label, line } of shown) {
+      const along = (label.x - line.x1) / (line.x2 - line.x1);
+      expect(label.y).toBeCloseTo(line.y1 + along * (line.y2 - line.y1), 6);
+      expect(label.x).toBeGreaterThan(plot.left + 15);
+      expect(label.x).toBeLessThan(plot.right - 15);
+      expect(label.y).toBeGreaterThan(plot.top + 5);
+      for (const { label: figure } of fills.flat())
+        if (figure) expect(Math.abs(figure.x - label.x) > 40 || Math.abs(figure.y - label.y) > 14).toBe(true);
+    }
+  }
+  // Across the corner there is no room for one.
+  expect(wide.sameMass.at(-1)?.text).toBe('1\u202f000 g');
+  expect(wide.sameMass.at(-1)?.label).toBeUndefined();
+});

@@ -3,13 +3,18 @@ import { contours, geoPath, geoTransform, scaleLinear } from 'd3';
 import { figure } from '../words/number-text';
 import type { Size } from './thickness-layout';
 
+interface Place {
+  readonly x: number;
+  readonly y: number;
+}
+
 export interface Contour {
   readonly path: string;
   readonly level: number;
   /** The level in the property’s unit. */
   readonly text: string;
   /** Where the label of a line stands; absent for a line that leaves no room. */
-  readonly label?: { readonly x: number; readonly y: number };
+  readonly label?: Place;
 }
 
 export interface TradeLayout {
@@ -30,6 +35,8 @@ export interface TradeLayout {
     readonly x2: number;
     readonly y2: number;
     readonly text: string;
+    /** The middle of where its text stands; absent for a line that leaves no room. */
+    readonly label?: Place;
   }[];
   readonly x: (grams: number) => number;
   readonly y: (grams: number) => number;
@@ -93,7 +100,8 @@ export function tradeLayout(map: TradeMap, shown: readonly [RailId, RailId], siz
   const x = scaleLinear([map.x.least, map.x.most], [plot.left, plot.right]),
     y = scaleLinear([map.y.least, map.y.most], [plot.bottom, plot.top]);
   const grid = gridOf(map, plot),
-    taken: Place[] = [];
+    sameMass = massLines(map, x, y, plot),
+    taken = sameMass.flatMap(({ label }) => label ?? []);
   const regionOf = (outside: (i: number) => number): string =>
     grid.outline(
       Array.from(map.outsideBrief, (_far, i) => -outside(i)),
@@ -109,7 +117,7 @@ export function tradeLayout(map: TradeMap, shown: readonly [RailId, RailId], siz
     ],
     region: regionOf((i) => Math.max(map.outsideBrief[i] ?? 0, map.outsidePeople[i] ?? 0)),
     briefRegion: regionOf((i) => map.outsideBrief[i] ?? 0),
-    sameMass: massLines(map, x, y, plot),
+    sameMass,
     gramsAt: (px, py) => ({
       x: clamp(x.invert(px), map.x.least, map.x.most),
       y: clamp(y.invert(py), map.y.least, map.y.most),
@@ -120,10 +128,6 @@ export function tradeLayout(map: TradeMap, shown: readonly [RailId, RailId], siz
 
 const clamp = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
 
-interface Place {
-  readonly x: number;
-  readonly y: number;
-}
 /** Room that a label needs, px. */
 const LABEL = { width: 40, height: 14 } as const;
 /** Where along an outline a label is tried, as shares of it. */
@@ -157,14 +161,24 @@ function massLines(
       const from = Math.max(map.x.least, sum - map.y.most),
         to = Math.min(map.x.most, sum - map.y.least);
       if (!(to > from)) return [];
-      return [
-        {
-          x1: clamp(x(from), plot.left, plot.right),
-          y1: y(sum - from),
-          x2: x(to),
-          y2: y(sum - to),
-          text: `${figure(sum, 0)} g`,
-        },
-      ];
+      const line = { x1: x(from), y1: y(sum - from), x2: x(to), y2: y(sum - to) },
+        label = onLine(line, plot);
+      return [{ ...line, text: `${figure(sum, 0)} g`, ...(label ? { label } : {}) }];
     });
+}
+
+/** A quarter along a line, or as near to that as its text is wholly inside the picture. */
+function onLine(
+  { x1, y1, x2, y2 }: { readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number },
+  plot: TradeLayout['plot'],
+): Place | undefined {
+  return [0.25, 0.4, 0.5, 0.6, 0.75]
+    .map((share): Place => ({ x: x1 + share * (x2 - x1), y: y1 + share * (y2 - y1) }))
+    .find(
+      (place) =>
+        place.x > plot.left + LABEL.width / 2 &&
+        place.x < plot.right - LABEL.width / 2 &&
+        place.y > plot.top + LABEL.height / 2 &&
+        place.y < plot.bottom - LABEL.height / 2,
+    );
 }

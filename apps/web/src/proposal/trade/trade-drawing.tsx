@@ -91,13 +91,19 @@ function SameMass({ layout: { sameMass } }: LaidOut) {
         strokeLinecap="round"
         strokeWidth={1.5}
       />
-      <text
-        x={(line.x1 * 3 + line.x2) / 4}
-        y={(line.y1 * 3 + line.y2) / 4}
-        className="fill-soft text-[10.5px]"
-      >
-        {line.text}
-      </text>
+      {line.label && (
+        <text
+          x={line.label.x}
+          y={line.label.y}
+          textAnchor="middle"
+          dy="0.35em"
+          className="fill-soft stroke-glaze text-[10.5px]"
+          strokeWidth={2.5}
+          paintOrder="stroke"
+        >
+          {line.text}
+        </text>
+      )}
     </g>
   ));
 }
