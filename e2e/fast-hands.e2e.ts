@@ -198,3 +198,24 @@ test('the key after Enter is meant for the amount: the cursor stands there befor
   });
   expect(at).toMatch(/^amount-/);
 });
+
+test('the list of what is found goes with the cursor, what is typed stays; back again, an entry is taken by pointer', async ({
+  page,
+}) => {
+  const id = await ownFormula(page, 'Gone and back');
+  const field = addField(page),
+    found = page.getByRole('listbox', { name: 'Ingredients found' });
+  await field.fill('white bean');
+  await expect(found).toBeVisible();
+  await page.getByRole('button', { name: 'Fat: what holds it there' }).click();
+  await expect(found).toBeHidden();
+  await expect(field).toHaveValue('white bean');
+  await page.keyboard.press('Escape');
+  await field.click();
+  await expect(found).toBeVisible();
+  await found.getByRole('option', { name: /^White beans, boiled/ }).click();
+  await expect(found).toBeHidden();
+  await expect(amount(page, 'White beans, boiled')).toBeFocused();
+  await saved(page);
+  await page.request.delete(`/api/formulas/${id}`);
+});

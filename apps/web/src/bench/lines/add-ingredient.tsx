@@ -191,6 +191,8 @@ export default memo(function AddIngredient() {
   const [pasted, setPasted] = useState<string>();
   const [upwards, setUpwards] = useState(true);
   const [offering, setOffering] = useState<Offering>();
+  /** The cursor is here; the list goes with it, what is typed stays. */
+  const [isIn, setIn] = useState(false);
   const looked = useLookedFor(text, offering),
     { asked, spoken, found, settled, newName } = looked;
   const { lit, light, hasGone } = useLit(looked);
@@ -228,8 +230,11 @@ export default memo(function AddIngredient() {
         onPointerMove={() => hasGone(true)}
         label="Add an ingredient"
         className="relative"
+        onFocus={() => setIn(true)}
         onBlur={({ currentTarget, relatedTarget }) => {
-          if (!currentTarget.contains(relatedTarget)) setOffering(undefined);
+          if (currentTarget.contains(relatedTarget)) return;
+          setIn(false);
+          setOffering(undefined);
         }}
         onKeyDown={({ key }) => {
           if (key.startsWith('Arrow')) hasGone(true);
@@ -241,6 +246,7 @@ export default memo(function AddIngredient() {
         <Field text={text} type={type} paste={setPasted} offering={offering} offer={offer} />
         <FoundEntries
           {...looked}
+          open={isIn}
           upwards={upwards}
           take={(ingredient) => {
             setText('');

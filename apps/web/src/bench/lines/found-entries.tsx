@@ -25,6 +25,7 @@ interface FoundEntriesProps {
   /** Formulas of one’s own: they come a moment later. */
   readonly sauces: readonly FormulaSummary[];
   readonly settled: boolean;
+  readonly open: boolean;
   /** The list stands over the field, not under it. */
   readonly upwards: boolean;
   readonly newName: string;
@@ -35,7 +36,8 @@ interface FoundEntriesProps {
 
 /** What was found for what is typed, with what each does to the people; and a way to write down what is not there. */
 export function FoundEntries(props: FoundEntriesProps) {
-  const { asked, spoken, found, sauces, settled, upwards, newName } = props;
+  const { asked, spoken, found, sauces, settled, upwards, newName } = props,
+    isShown = props.open && (asked !== '' || found.length > 0);
   const kitchen = useKitchen();
   const sauceItems = sauces.map((sauce) => (
     <Command.Item
@@ -51,8 +53,10 @@ export function FoundEntries(props: FoundEntriesProps) {
   // Always there, so that the field may point at it.
   return (
     <Command.List
-      className={`plate absolute left-0 z-30 w-full p-1 shadow-2xl ${upwards ? 'bottom-full mb-1' : 'top-full mt-1'} ${asked === '' && found.length === 0 ? 'hidden' : ''}`}
+      className={`plate absolute left-0 z-30 w-full p-1 shadow-2xl ${upwards ? 'bottom-full mb-1' : 'top-full mt-1'} ${isShown ? '' : 'hidden'}`}
       label="Ingredients found"
+      // The field keeps the cursor while an entry is pressed.
+      onMouseDown={(event) => event.preventDefault()}
     >
       {/* They come a moment later: at the far end of the list, so that nothing moves under a pointer. */}
       {upwards && sauceItems}
