@@ -56,7 +56,7 @@ function MadeBefore({
         className="tap-coarse flex h-8 items-center gap-1 rounded-md px-1.5 text-sm text-soft hover:bg-dip aria-pressed:bg-dip aria-pressed:text-ink"
       >
         <Refrigerator size={16} aria-hidden />
-        {dayBefore && 'made the day before'}
+        {dayBefore ? 'made the day before' : 'day before'}
       </button>
       {dayBefore && !keepsOvernight(keeps) && (
         <span role="status" className="text-sm font-normal text-ask">
