@@ -46,7 +46,7 @@ const slow = [
   '/swap.spec',
   'label-generator',
   'label-corpus',
-  'search.spec',
+  '/search.spec',
   'backup-and-restore',
 ].filter((spec) => !only.some((named) => named.endsWith(spec)));
 const config = {

@@ -136,6 +136,41 @@ test('a line that cannot be weighed says why: not in the larder, a formula that 
   ]);
 });
 
+test('a line holds at most twenty kilograms; what is heavier is told by its weight', async () => {
+  const sent = (amount: number) =>
+    server
+      .ask()
+      .post('/api/predict')
+      .send({ lines: [{ ingredient: 'water', amount, unit: 'kg' }] });
+  await sent(20).expect(200);
+  const { errors } = problemOf(await sent(31.4).expect(400));
+  expect(errors).toEqual([
+    { field: 'lines[0].amount', message: 'That is 31 kg of water. One line holds at most 20 kg.' },
+  ]);
+});
+
+test('what was weighed as made ready is less of the thing itself; how it is made ready can be said twice over', async () => {
+  const massOf = async (line: object) =>
+    (
+      (
+        await server
+          .ask()
+          .post('/api/predict')
+          .send({ lines: [{ ingredient: 'cashew', amount: 150, unit: 'g', ...line }] })
+          .expect(200)
+      ).body as PredictResponse
+    ).lines[0]?.weighedG;
+  const soak = [{ kind: 'soak', minutes: 600, temperatureC: 5 }];
+  expect(await massOf({})).toBe(150);
+  expect(await massOf({ ready: soak })).toBe(150);
+  expect(await massOf({ preparation: 'soaked' })).toBe(150);
+  const drunk = await massOf({ ready: soak, weighed: 'ready' });
+  expect(drunk).toBeGreaterThan(90);
+  expect(drunk).toBeLessThan(125);
+  expect(await massOf({ preparation: 'soaked', weighed: 'ready' })).toBeLessThan(125);
+  expect(await massOf({ weighed: 'ready' })).toBe(150);
+});
+
 test('the larder’s own rows cannot be changed through here', async () => {
   problemOf(
     await server

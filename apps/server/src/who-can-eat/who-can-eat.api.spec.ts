@@ -260,13 +260,19 @@ test('a large table is judged in a thread of its own, to the same verdicts; more
   const many = ((await ask(40)).body as WhoCanEatResponse).people;
   expect(many).toHaveLength(40);
   expect(many[39]).toEqual({ ...one, eater: 'eater-40', name: 'Eater 40' });
-  const eaters = Array.from({ length: 40 }, () => ({
-    needs: Array.from({ length: 16 }, () => allergy('milk')),
-  }));
-  expect(
-    problemOf(await server.ask().post('/api/who-can-eat').send({ lines, eaters }).expect(400)).errors?.[0]
-      ?.message,
-  ).toMatch(/At most 600 needs .* these are 640/);
+  const eaters = (people: number, needsOfLast: number) =>
+    Array.from({ length: people }, (_none, i) => ({
+      needs: Array.from({ length: i === people - 1 ? needsOfLast : 20 }, () => allergy('milk')),
+    }));
+  const send = (people: object) =>
+    server
+      .ask()
+      .post('/api/who-can-eat')
+      .send({ lines: lines.slice(0, 2), eaters: people });
+  await send(eaters(30, 20)).expect(200);
+  expect(problemOf(await send(eaters(31, 1)).expect(400)).errors?.[0]?.message).toMatch(
+    /At most 600 needs .* these are 601/,
+  );
 });
 
 describe('one meal', () => {
@@ -299,6 +305,28 @@ describe('one meal', () => {
     expect(
       await judgeMeal({ lines: [line('potato', 136), line('salt', 3.2), line('cayenne', 0.8)] }),
     ).toEqual(['does-not', 'ask']);
+    // By the millilitre it is used by what a millilitre of it weighs: 40 g of it are fewer ml.
+    const { massG, volumeMl } = (
+      await server
+        .ask()
+        .post('/api/predict')
+        .send({ lines: [line('potato', 180), line('salt', 16), line('cayenne', 4)] })
+        .expect(200)
+    ).body as { massG: number; volumeMl: number };
+    const most = (40 * volumeMl) / massG;
+    const withMl = async (ml: number, gramsPerPortion: number) => {
+      const answer = await server
+        .ask()
+        .post('/api/who-can-eat')
+        .send({
+          lines: [{ ingredient: `formula:${id}`, amount: ml, unit: 'ml' }],
+          eaters: [{ needs: [{ kind: 'salt-limit', gramsPerPortion }] }],
+        })
+        .expect(200);
+      return (answer.body as WhoCanEatResponse).people[0]?.verdict;
+    };
+    expect(await withMl(most, 3.2 * 0.85)).toBe('does-not');
+    expect(await withMl(most, 3.2 * 1.25)).not.toBe('does-not');
     // Divided, it holds less salt, and bites as before.
     expect(
       await judgeMeal({ lines: [line('potato', 100), line(`formula:${id}`, 40)], portions: 20 }),

@@ -40,6 +40,23 @@ test('nuts are soaked unless boiling is the school; flours, butters and what is 
     expect([id, ...preparationsOf(of(id), 'as-is', openToAll)]).toEqual([id, 'as-is']);
 });
 
+test('what comes cooked is not boiled again, what is eaten raw not at all, a dry pulse is never left raw', () => {
+  const says = /boiled|cooked|canned|baked|-roasted$/;
+  for (const { id, name } of larderTable)
+    if (says.test(id))
+      for (const made of ['any', 'soaked', 'boiled'] as const)
+        expect([name, ...preparationsOf(of(id), 'boiled', { ...openToAll, made })]).not.toContain('boiled');
+  for (const id of ['avocado', 'lettuce', 'cucumber', 'rocket', 'sauerkraut', 'artichoke-hearts'])
+    expect([id, ...preparationsOf(of(id), 'as-is', openToAll)]).toEqual([id, 'as-is']);
+  for (const id of ['kidney-bean-dry', 'chickpea-dry', 'red-lentil-dry', 'brown-lentil-dry', 'soya-bean-dry'])
+    for (const like of ['as-is', 'soaked'] as const)
+      for (const made of ['any', 'soaked', 'boiled'] as const)
+        expect([id, ...preparationsOf(of(id), like, { ...openToAll, made })]).toEqual([id, 'boiled']);
+  // What soaks and is none of these is left as it is.
+  for (const id of ['shiitake-dried', 'oat-flakes', 'psyllium-husk'])
+    expect([id, ...preparationsOf(of(id), 'as-is', openToAll)]).toEqual([id, 'as-is']);
+});
+
 test('a pot is named after what it stands on and what binds it', () => {
   const pot = (...ids: string[]) => schoolOf(potOf(ids.map((id) => [id, 50] as const)).lines);
   expect(pot('cashew', 'water', 'tapioca-starch')).toBe('nuts / root starch');

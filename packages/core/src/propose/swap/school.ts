@@ -1,6 +1,6 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { soakHours } from '../../larder/preparation/soak.js';
-import { yieldRows } from '../../larder/preparation/yield.params.js';
+import { notBoiled } from '../../larder/preparation/not-boiled.params.js';
 import type { Preparation } from '../../recipe/preparation.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import { stretchingStarches } from './swap.params.js';
@@ -35,19 +35,18 @@ const takesBoiling: ReadonlySet<Ingredient['shelf']> = new Set(['vegetables', 'n
 /** µm from which a piece is boiled soft; what is ground already is not. @source assumed */
 const PIECE_UM = 1500;
 
-/** What the larder holds cooked. */
-const cookedAlready: ReadonlySet<string> = new Set(yieldRows.map(({ to }) => to));
-
 /** How a substitute is made ready, the ways that are possible first choice first. */
 export function preparationsOf(
   { id, shelf, behaviour }: Ingredient,
   like: Preparation,
   { made }: Schools,
 ): readonly Preparation[] {
-  const soaks =
-    soakHours(id, false) !== undefined && (shelf === 'nuts' || shelf === 'seeds' || shelf === 'pulses');
+  const drinks = soakHours(id, false) !== undefined;
+  // Raw pulses are no food: whatever the school, they are boiled.
+  if (drinks && (shelf === 'pulses' || shelf === 'soya')) return ['boiled'];
+  const soaks = drinks && (shelf === 'nuts' || shelf === 'seeds');
   const boils =
-    !cookedAlready.has(id) &&
+    !notBoiled.has(id) &&
     takesBoiling.has(shelf) &&
     behaviour.hardness > 0 &&
     behaviour.particleSizeUm >= PIECE_UM;
