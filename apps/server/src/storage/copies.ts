@@ -5,6 +5,9 @@ import Database from 'libsql';
 /** Daily copies that are kept. */
 const KEPT_DAYS = 7;
 
+/** What follows the name of the database in that of a daily copy. */
+const OF_A_DAY = /^\d{4}-\d{2}-\d{2}\.sqlite$/;
+
 const folderOf = (file: string): string => join(dirname(file), 'backups');
 const stemOf = (file: string): string => basename(file, extname(file));
 
@@ -38,11 +41,12 @@ export async function copyOfTheDay(
   today: Date,
   copy: (file: string, target: string) => Promise<void> | void = copyDatabase,
 ): Promise<readonly string[]> {
-  const daily = new RegExp(`^${stemOf(file).replace(/[^\w-]/g, '.')}-\\d{4}-\\d{2}-\\d{2}\\.sqlite$`);
-  const folder = folderOf(file);
+  const folder = folderOf(file),
+    stem = `${stemOf(file)}-`;
   await copy(file, join(folder, `${stemOf(file)}-${today.toISOString().slice(0, 10)}.sqlite`));
   const all = readdirSync(folder)
-    .filter((name) => daily.test(name))
+    // Other databases may lie in the folder, with copies beside these.
+    .filter((name) => name.startsWith(stem) && OF_A_DAY.test(name.slice(stem.length)))
     .sort();
   for (const name of all.slice(0, -KEPT_DAYS)) rmSync(join(folder, name), { force: true });
   return all.slice(-KEPT_DAYS).map((name) => join(folder, name));

@@ -1,6 +1,7 @@
 import { createRequire } from 'node:module';
 import type { FormulaView, Problem } from '@alterum/contract';
 import { MikroORM } from '@mikro-orm/core';
+import { isBusy } from './durable-client.js';
 import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
 
 interface Raw {
@@ -114,4 +115,38 @@ test('a mistake in what is written spoils nothing for the next', async () => {
     .send({ ...cashewSauce, name: 'Constraint kept', version: 1 })
     .expect(200);
   expect(namesOnDisk()).toContain('Constraint kept');
+});
+
+test('a statement that stands alone and is wrong leaves nothing open: the lock is free, and what follows is kept', async () => {
+  await make('Once').expect(201);
+  const { em } = server.app.get(MikroORM);
+  const [row] = (await em.getConnection().execute('select id from formula limit 1')) as { id: string }[];
+  await expect(
+    em
+      .getConnection()
+      .execute(
+        'insert into formula (id, name, family, note, version, created_at, updated_at) select id, name, family, note, version, created_at, updated_at from formula where id = ?',
+        [row?.id],
+      ),
+  ).rejects.toThrow(/constraint/i);
+  // Nobody who opens the file anew finds it locked.
+  const other = new Database(server.file);
+  other.exec('begin immediate; rollback');
+  other.close();
+  await make('After the mistake').expect(201);
+  expect(namesOnDisk()).toContain('After the mistake');
+}, 20_000);
+
+test.each([
+  [{ code: 'SQLITE_BUSY' }, true],
+  [{ code: 'SQLITE_BUSY_SNAPSHOT' }, true],
+  [{ code: 'SQLITE_LOCKED' }, true],
+  [new Error('database is locked'), true],
+  [new Error('database table is locked: formula'), true],
+  [{ code: 'SQLITE_CONSTRAINT_UNIQUE' }, false],
+  [new Error('no such table: lock'), false],
+  ['locked', false],
+  [undefined, false],
+])('%p is a database that somebody else holds: %p', (error, held) => {
+  expect(isBusy(error)).toBe(held);
 });

@@ -48,6 +48,10 @@ test('a new file and a kitchen’s own are taken', async () => {
   writeFileSync(file, '');
   expect(checkDatabaseFile(file)).toEqual([]);
   rmSync(file);
+  // A database in which nothing has been kept yet is a new file, too.
+  sql('pragma user_version = 1');
+  expect(checkDatabaseFile(file)).toEqual([]);
+  rmSync(file);
   await realFile();
   expect(checkDatabaseFile(file).length).toBeGreaterThan(3);
 });
@@ -119,6 +123,23 @@ test('a week of daily copies is kept, each of them whole; a second one of the sa
   const copy = new Database(kept.at(-1) ?? '');
   expect(copy.prepare('select name from formula').all()).toEqual([{ name: 'Cashew sauce' }]);
   copy.close();
+});
+
+test('copies of another database beside it are left alone, however alike the names', async () => {
+  const days = Array.from({ length: 9 }, (_none, day) => `2026-11-0${day + 1}`);
+  const backups = join(folder, 'backups');
+  mkdirSync(backups);
+  const others = ['my_kitchen', 'my kitchen-2', 'amy kitchen'].flatMap((stem) =>
+    days.map((day) => `${stem}-${day}.sqlite`),
+  );
+  const besides = ['my kitchen-2026-11-01.sqlite.old', 'before-restore-2026-11-01.sqlite'];
+  for (const name of [...others, ...besides]) writeFileSync(join(backups, name), '');
+  const mine = join(folder, 'my kitchen.sqlite');
+  for (const day of days)
+    await copyOfTheDay(mine, new Date(`${day}T12:00:00Z`), (_from, to) => writeFileSync(to, day));
+  expect(readdirSync(backups).sort()).toEqual(
+    [...others, ...besides, ...days.slice(2).map((day) => `my kitchen-${day}.sqlite`)].sort(),
+  );
 });
 
 const held = () =>
