@@ -36,6 +36,26 @@ test('where no oil may be added, a nut or a seed rich in fat does; lean ones do 
   }
 });
 
+test('a potato is not replaced by the same one boiled, nor the other way round; another root may come', () => {
+  for (const [stands, same] of [
+    ['potato', 'potato-boiled'],
+    ['potato-boiled', 'potato'],
+  ] as const) {
+    const pot = swapRequestOf(
+      [
+        [stands, 240],
+        ['water', 200],
+        ['salt', 3],
+      ],
+      'pouring-sauce',
+      stands,
+    );
+    const ids = idsFor(pot, 0);
+    expect(ids).not.toContain(same);
+    expect(ids).toContain('parsnip');
+  }
+});
+
 test('only what may be offered, and what a table of equivalents knows with its factor', () => {
   expect(idsFor(sauce, at('rapeseed-oil'), ({ id }) => id === 'olive-oil')).toEqual(['olive-oil']);
   const starch = substitutesFor(sauce, at('rice-flour'), everything);

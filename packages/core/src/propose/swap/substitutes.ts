@@ -1,5 +1,6 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { equivalentRows } from '../../larder/preparation/equivalent.params.js';
+import { yieldRows } from '../../larder/preparation/yield.params.js';
 import { weighedOut } from '../../recipe/made-before.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import { grams } from '../../quantity/quantity.js';
@@ -63,6 +64,14 @@ function doesTheWorkOf(replaced: Ingredient, other: Ingredient, { schools }: Swa
   );
 }
 
+/** Whether one is the other boiled soft: that is another way to make it ready, and no other thing. What is bought dry is one. */
+const isTheSameBoiled = (one: Ingredient, other: Ingredient): boolean =>
+  one.shelf === 'vegetables' &&
+  yieldRows.some(
+    ({ from, to, how }) =>
+      how === 'boiled' && ((from === one.id && to === other.id) || (from === other.id && to === one.id)),
+  );
+
 /** Everything of the larder, and of the household’s sauces, that may stand where this line stands. */
 export function substitutesFor(
   request: SwapRequest,
@@ -80,7 +89,11 @@ export function substitutesFor(
   const single = request.larder
     // What comes in kinds is no proposal: one could not buy it without saying which.
     .filter(
-      (ingredient) => !neverProposed.has(ingredient.shelf) && !ingredient.kinds && !taken.has(ingredient.id),
+      (ingredient) =>
+        !neverProposed.has(ingredient.shelf) &&
+        !ingredient.kinds &&
+        !taken.has(ingredient.id) &&
+        !isTheSameBoiled(replaced.ingredient, ingredient),
     )
     .filter(
       (ingredient) => known.has(ingredient.id) || doesTheWorkOf(replaced.ingredient, ingredient, request),
