@@ -44,7 +44,7 @@ test('backup, empty kitchen, restore gives the same backup, put away things and 
         law: 'us',
         lawChosen: true,
         kitchen: 'metric',
-        tonight: { pots: [{ tools: ['jar'] }] },
+        tonight: { pots: [{ tools: ['jar'] }], dishes: [{ serveAt: 1150 }] },
         divided: { versions: [{ name: 'Hot' }] },
       },
     ],
@@ -76,6 +76,25 @@ test('backup, empty kitchen, restore gives the same backup, put away things and 
       ),
     ).toEqual(['With everything']);
   }
+});
+
+test('an evening without dishes says nothing of dishes, and a brief of the same name is the same brief', async () => {
+  const { id } = await make({ name: 'Alone' });
+  await ask()
+    .put('/api/household/tonight')
+    .send({ pots: [{ formula: id, tools: [], washedBefore: false }] })
+    .expect(200);
+  const brief = { name: 'For pasta', wishes: [{ rail: 'fat', low: 5, high: 15, weight: 1, pinned: false }] };
+  await ask().post('/api/briefs').send(brief).expect(201);
+  const before = await backup();
+  expect(Object.keys(documentOf(before).household?.[0]?.tonight ?? {})).toEqual(['pots']);
+  await emptyKitchen();
+  await ask().post('/api/briefs').send(brief).expect(201);
+  const spaced = before.replace('"name":"For pasta"', '"name":" For pasta "');
+  expect(spaced).not.toBe(before);
+  await send('/api/restore?mode=merge', spaced).expect(200);
+  const kept = (await ask().get('/api/briefs').expect(200)).body as { name: string }[];
+  expect(kept.map(({ name }) => name)).toEqual(['For pasta']);
 });
 
 test('a preview tells what would come, change, go and stay, and changes nothing', async () => {

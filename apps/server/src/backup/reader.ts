@@ -100,11 +100,7 @@ class Collector {
     }
     if (name === 'endObject' || name === 'endArray') this.depth -= 1;
     else if (name === 'keyValue') this.field = value ?? '';
-    else if (this.depth === 2)
-      this.refuse(
-        `${this.field}[${this.entries[this.field as BackupKind].length}]`,
-        'Each entry of the list must be an object.',
-      );
+    else if (this.depth === 2) this.refuseEntry(this.field as BackupKind);
     else if (this.depth === 1) this.head[this.field] = name === 'numberValue' ? Number(value) : value;
     return false;
   }
@@ -135,12 +131,17 @@ class Collector {
       throw unreadable(`“${kind}” holds more than ${backupLimits[kind]} entries.`);
     const trouble = shapeTrouble(entry);
     if (trouble) return this.refuse(`${field}.${trouble.field}`, trouble.message, entry, list);
-    if (Array.isArray(entry))
-      return this.refuse(field, 'Each entry of the list must be an object.', {}, list);
+    if (Array.isArray(entry)) return this.refuseEntry(kind);
     const instance = plainToInstance(classes[kind], entry as object);
     for (const { field: part, message } of fieldProblems(validateSync(instance, strictly)))
       this.refuse(`${field}.${part}`, message);
     list.push(instance);
+  }
+
+  /** It keeps its place: what is wrong behind it is told by the number that it has in the document. */
+  private refuseEntry(kind: BackupKind): void {
+    const list = this.entries[kind];
+    this.refuse(`${kind}[${list.length}]`, 'Each entry of the list must be an object.', {}, list);
   }
 
   private refuse(field: string, message: string, entry?: unknown, list?: object[]): void {

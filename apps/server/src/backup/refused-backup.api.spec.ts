@@ -79,3 +79,9 @@ test.each(broken)('%s is refused, and nothing is changed', async (_what, spoil, 
   if (field !== '') expect(problem.errors?.map((error) => error.field)).toContain(field);
   expect(content(await backup())).toEqual(content(before));
 });
+
+test('of very many mistakes the first are told', async () => {
+  const many = before.replace('"stock": [', `"stock": [${'7, '.repeat(60)}`);
+  const { errors } = problemOf(await send('/api/restore?mode=replace', many).expect(400));
+  expect(errors?.map(({ field }) => field)).toEqual(Array.from({ length: 20 }, (_none, i) => `stock[${i}]`));
+});
