@@ -79,6 +79,48 @@ function domain(input: ThicknessInput): readonly [number, number] {
   return [Math.max(0.5, low / 1.6), Math.max(high * 1.6, 20)];
 }
 
+type Scale = (value: number) => number;
+
+/** Stretches of the words up the side, as far as they are seen. */
+function wordsIn(low: number, high: number, y: Scale): ThicknessLayout['words'] {
+  const edges = [low, ...CLASS_EDGES.map((edge) => 10 ** edge), SPREADS_FROM, high];
+  return WORDS.flatMap((word, i) => {
+    const from = Math.max(edges[i] ?? low, low),
+      to = Math.min(edges[i + 1] ?? high, high);
+    return to > from ? [{ word, top: y(to), height: y(from) - y(to) }] : [];
+  });
+}
+
+/** A mark on the curve, its label on the side where there is room. */
+function placedOn(
+  marker: ThicknessInput['markers'][number],
+  curve: ThicknessInput['curve'],
+  { x, y, plot }: { readonly x: Scale; readonly y: Scale; readonly plot: ThicknessLayout['plot'] },
+): PlacedMarker {
+  const viscosity = viscosityAt(curve, marker.temperatureC),
+    at = x(marker.temperatureC),
+    height = y(viscosity);
+  const label =
+    plot.right - at > LABEL_WIDTH
+      ? { x: at + 9, y: height + 15, anchor: 'start' as const }
+      : { x: at - 9, y: height - 7, anchor: 'end' as const };
+  return {
+    ...marker,
+    x: at,
+    y: height,
+    viscosity,
+    label: { ...label, y: Math.min(Math.max(label.y, plot.top + 10), plot.bottom - 4) },
+  };
+}
+
+/** What is asked for, about the temperature at which it is eaten. */
+function litIn({ lit, serveC }: ThicknessInput, x: Scale, y: Scale): ThicknessLayout['lit'] {
+  if (!lit) return undefined;
+  const left = x(Math.min(CURVE_RANGE.to, serveC + LIT_HALF_WIDTH)),
+    right = x(Math.max(CURVE_RANGE.from, serveC - LIT_HALF_WIDTH));
+  return { x: left, width: right - left, y: y(lit.high), height: y(lit.low) - y(lit.high) };
+}
+
 /** Everything the chart draws, in pixels: hot on the left, cold on the right, as the pot goes. */
 export function thicknessLayout(input: ThicknessInput, size: Size): ThicknessLayout {
   const plot = {
@@ -100,45 +142,15 @@ export function thicknessLayout(input: ThicknessInput, size: Size): ThicknessLay
     (p) => y(p.viscosity.high),
   ).curve(curveMonotoneX);
   const falling = [...input.curve].reverse();
-  const edges = [low, ...CLASS_EDGES.map((edge) => 10 ** edge), SPREADS_FROM, high];
-  const words = WORDS.flatMap((word, i) => {
-    const from = Math.max(edges[i] ?? low, low),
-      to = Math.min(edges[i + 1] ?? high, high);
-    return to > from ? [{ word, top: y(to), height: y(from) - y(to) }] : [];
-  });
-  const markers = input.markers.map((marker): PlacedMarker => {
-    const viscosity = viscosityAt(input.curve, marker.temperatureC),
-      at = x(marker.temperatureC),
-      height = y(viscosity);
-    const label =
-      plot.right - at > LABEL_WIDTH
-        ? { x: at + 9, y: height + 15, anchor: 'start' as const }
-        : { x: at - 9, y: height - 7, anchor: 'end' as const };
-    return {
-      ...marker,
-      x: at,
-      y: height,
-      viscosity,
-      label: { ...label, y: Math.min(Math.max(label.y, plot.top + 10), plot.bottom - 4) },
-    };
-  });
-  const lit = input.lit && {
-    x: x(Math.min(CURVE_RANGE.to, input.serveC + LIT_HALF_WIDTH)),
-    width:
-      x(Math.max(CURVE_RANGE.from, input.serveC - LIT_HALF_WIDTH)) -
-      x(Math.min(CURVE_RANGE.to, input.serveC + LIT_HALF_WIDTH)),
-    y: y(input.lit.high),
-    height: y(input.lit.low) - y(input.lit.high),
-  };
   return {
     plot,
-    words,
+    words: wordsIn(low, high, y),
     band: doubt(falling) ?? '',
     curve: path(falling) ?? '',
     later: path([...input.later].reverse()) ?? '',
     ghost: path([...input.ghost].reverse()) ?? '',
-    markers,
-    lit,
+    markers: input.markers.map((marker) => placedOn(marker, input.curve, { x, y, plot })),
+    lit: litIn(input, x, y),
     ticks: x.ticks(5).map((t) => ({ x: x(t), text: `${t} °C` })),
   };
 }
