@@ -65,6 +65,35 @@ test('the chain goes through the part of a compound to the source, and words pro
   expect(JSON.stringify(answer.body)).not.toMatch(/\bsafe\b|allergen-free/i);
 });
 
+test('a reason names the line that it is about by its place; an allergen only where one is', async () => {
+  const { body } = await server
+    .ask()
+    .post('/api/who-can-eat')
+    .send({
+      lines: [
+        { id: 'wet', ingredient: 'water', amount: 100, unit: 'g' },
+        { id: 'nuts', ingredient: 'cashew', amount: 100, unit: 'g' },
+        { id: 'salty', ingredient: 'salt', amount: 9, unit: 'g' },
+      ],
+      eaters: [
+        { needs: [allergy('cashew')] },
+        { needs: [{ kind: 'ingredient', ingredient: 'cashew', strictness: 'allergy' }] },
+        { needs: [{ kind: 'salt-limit', gramsPerPortion: 1 }] },
+      ],
+    })
+    .expect(200);
+  const told = (body as WhoCanEatResponse).people.map(({ verdict, reasons }) => [
+    verdict,
+    reasons[0]?.line,
+    reasons[0]?.allergen,
+  ]);
+  expect(told).toEqual([
+    ['does-not', '1', 'cashew'],
+    ['does-not', '1', null],
+    ['does-not', null, null],
+  ]);
+});
+
 test('people at the table and a formula are judged by their ids', async () => {
   const eaters = (await server.ask().get('/api/eaters')).body as EaterView[];
   const formulas = (await server.ask().get('/api/formulas?search=flatbread')).body as { id: string }[];
@@ -358,6 +387,16 @@ describe('one meal', () => {
       expect(await salted(each * 0.9, of)).toBe('does-not');
       expect(await salted(each * 1.2, of)).not.toBe('does-not');
     }
+  });
+
+  test('a formula may be what is added: it counts by the grams that are stirred in', async () => {
+    const plain = await make('Plain potatoes', [line('potato', 400)]),
+      salty = await make('Salty water', [line('water', 90), line('salt', 10)]);
+    const withGrams = async (grams: number) =>
+      (await judgeMeal({ formulaId: plain, portions: 1, added: [line(`formula:${salty}`, grams)] }))[0];
+    // A tenth of it is salt, and 1.2 g are let.
+    expect(await withGrams(20)).toBe('does-not');
+    expect(await withGrams(4)).not.toBe('does-not');
   });
 
   test('what is added to a version counts in that version, and what stands beside counts too', async () => {
