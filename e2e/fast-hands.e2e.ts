@@ -124,7 +124,7 @@ test('the kitchen’s own spoons and cups are said once, beside the recipe, and 
   await page.getByRole('combobox', { name: 'Spoons and cups' }).selectOption('australian');
   await expect(lines.getByTestId('read-line-0')).toContainText('60 g');
   await expect(lines.getByTestId('read-line-1')).toContainText('500 g');
-  expect(sent).toEqual([{ kitchen: 'australian' }]);
+  await expect.poll(() => sent).toEqual([{ kitchen: 'australian' }]);
 });
 
 test('what is spoken comes into the field; a microphone that is refused says so, and typing goes on', async ({
