@@ -47,7 +47,7 @@ const suite =
 
 const script = (name, run, ...args) => check(name, 'npm', 'run', '--silent', run, '--', ...args);
 
-/** Parts of what is tried by accident: those that only wait may run beside something else, those with goals in ms may not. */
+/** Parts of what is tried by accident: those with goals in ms run alone, the others beside something else. */
 const untimed = 'kills,busy,disks,files,dev,strangers,fuzz',
   timed = 'labels,load';
 

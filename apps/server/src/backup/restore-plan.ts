@@ -64,6 +64,9 @@ const stampOf = (entry: Entry): number => {
   return Math.max(Date.parse(String(changed)), putAwayAt ? Date.parse(String(putAwayAt)) : 0);
 };
 
+/** Number of its writes so far; what is not counted has none. */
+const writesOf = (entry: Entry): number => (entry as { readonly version?: number }).version ?? 0;
+
 const versionsOf = (entry: Entry): readonly BackupVersion[] => (entry as BackupFormula).versions ?? [];
 
 /** Keys in one order, so that two entries of the same content have the same text. */
@@ -103,7 +106,7 @@ async function heldOf(em: EntityManager, kind: BackupKind, mode: RestoreMode): P
         name: nameOf(kind, entry),
         digest: digestFor(entry, mode),
         stamp: stampOf(entry),
-        version: (entry as { readonly version?: number }).version ?? 0,
+        version: writesOf(entry),
         versionIds: new Set(versionsOf(entry).map(({ id }) => id)),
       });
   return held;
@@ -137,8 +140,7 @@ function stepOver(entry: Entry, here: Held, differs: boolean, mode: RestoreMode)
   const writes = differs && (mode === 'replace' || stampOf(entry) > here.stamp),
     versions = versionsToWrite(entry, here, mode);
   if (!writes && !(mode === 'merge' && versions.length > 0)) return undefined;
-  const version = Math.max((entry as { readonly version?: number }).version ?? 0, here.version) + 1;
-  return { entry, isNew: false, writes, version, versions };
+  return { entry, isNew: false, writes, version: Math.max(writesOf(entry), here.version) + 1, versions };
 }
 
 async function planOfKind(
@@ -161,8 +163,13 @@ async function planOfKind(
     held.delete(key);
     if (!here) {
       come.add(name);
-      const version = (entry as { readonly version?: number }).version ?? 0;
-      steps.push({ entry, isNew: true, writes: true, version, versions: versionsOf(entry) });
+      steps.push({
+        entry,
+        isNew: true,
+        writes: true,
+        version: writesOf(entry),
+        versions: versionsOf(entry),
+      });
       continue;
     }
     const differs = here.digest !== digestFor(entry, mode),
