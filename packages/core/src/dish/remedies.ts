@@ -1,4 +1,5 @@
 import { componentOfIngredient, type DishComponent } from './component.js';
+import { layeredG } from './dish-portion.js';
 import { friedFor } from './fried-for.js';
 import type { Stack } from './moisture.js';
 import type { OvenStage } from './oven.js';
@@ -26,9 +27,6 @@ const withLayers = (stack: Stack, id: string, factor: number): Stack => ({
     layer.component === id ? { ...layer, grams: layer.grams * factor, mm: layer.mm * factor } : layer,
   ),
 });
-const layeredG = ({ layers }: Stack, id: string): number =>
-  layers.reduce((all, { component, grams }) => (component === id ? all + grams : all), 0);
-
 /** The sauce whose water most can be reached. */
 const wettest = (stack: Stack): DishComponent | undefined =>
   [...stack.components.values()]
