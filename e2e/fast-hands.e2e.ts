@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, type Route, test } from '@playwright/test';
 import { amount, ownFormula, saved } from './kitchen.js';
 
 /** What this kitchen cooks with, whatever other tests cook in it at the same time. */
@@ -210,7 +210,10 @@ test('the list of what is found goes with the cursor, what is typed stays; back 
   await page.getByRole('button', { name: 'Fat: what holds it there' }).click();
   await expect(found).toBeHidden();
   await expect(field).toHaveValue('white bean');
+  const causes = page.getByRole('dialog', { name: 'What holds fat there' });
+  await expect(causes).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(causes).toBeHidden();
   await field.click();
   await expect(found).toBeVisible();
   await found.getByRole('option', { name: /^White beans, boiled/ }).click();
@@ -218,4 +221,29 @@ test('the list of what is found goes with the cursor, what is typed stays; back 
   await expect(amount(page, 'White beans, boiled')).toBeFocused();
   await saved(page);
   await page.request.delete(`/api/formulas/${id}`);
+});
+
+test('what opens is taken back before it has come: by Escape, or by turning to something else', async ({
+  page,
+}) => {
+  await ownFormula(page, 'Turned away');
+  const held: Route[] = [];
+  await page.route('**/assets/popover-*', (route) => void held.push(route));
+  const fat = page.getByRole('button', { name: 'Fat: what holds it there' }),
+    salt = page.getByRole('button', { name: 'Salt: what holds it there' });
+  await fat.click();
+  await page.keyboard.press('Escape');
+  await salt.click();
+  await addField(page).click();
+  await page.keyboard.type('mis');
+  await expect.poll(() => held.length).toBe(1);
+  const came = page.waitForResponse(/assets\/popover-/);
+  await held[0]?.continue();
+  await came;
+  await page.keyboard.type('o');
+  await expect(addField(page)).toHaveValue('miso');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  // Wanted again, it comes.
+  await salt.click();
+  await expect(page.getByRole('dialog', { name: 'What holds salt there' })).toBeVisible();
 });

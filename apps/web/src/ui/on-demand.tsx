@@ -21,6 +21,8 @@ const menu = fetchedPart<ComponentProps<typeof MenuType>>(() =>
 
 interface TriggerProps {
   readonly onClick?: () => void;
+  readonly onBlur?: () => void;
+  readonly onKeyDown?: (event: { readonly key: string }) => void;
   readonly ref?: Ref<HTMLButtonElement>;
   readonly 'aria-haspopup'?: 'dialog' | 'menu';
   readonly 'aria-expanded'?: boolean;
@@ -44,10 +46,16 @@ function useOnDemand<P>(trigger: ReactElement<TriggerProps>, kind: 'dialog' | 'm
     setOpen(true);
     part.fetch();
   };
+  /** Who turns elsewhere while it is being fetched does not want it any more: it would open over what is done meanwhile. */
+  const turnAway = () => {
+    if (!failed) setOpen(undefined);
+  };
   const plain = (
     <>
       {cloneElement(trigger, {
         onClick: press,
+        onBlur: turnAway,
+        onKeyDown: ({ key }) => key === 'Escape' && turnAway(),
         ref: setAnchor,
         'aria-haspopup': kind,
         'aria-expanded': false,
