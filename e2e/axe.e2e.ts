@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Locator, type Page, test } from '@playwright/test';
 import { openBench } from './kitchen';
 
 const rules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
@@ -24,34 +24,60 @@ async function found(
   return violations.map((v) => `${v.id}: ${v.nodes.map((node) => node.html).join(' | ')}`);
 }
 
-for (const scheme of ['light', 'dark'] as const) {
-  for (const address of ['/', '/formulas', '/table', '/larder', '/card', '/compare', '/bench/nowhere']) {
-    test(`axe finds nothing on ${address} in ${scheme === 'light' ? 'day' : 'night'}`, async ({ page }) => {
-      await page.emulateMedia({ colorScheme: scheme });
-      await page.goto(address);
-      await expect(page.getByRole('main')).toBeVisible();
-      // By night only the colours are others.
-      expect(await found(page, scheme === 'light' ? rules : ['color-contrast'])).toEqual([]);
-    });
-  }
+/** What the page is written in, and on what. */
+const colours = (page: Page): Promise<readonly string[]> =>
+  page.evaluate(() => {
+    const { color, backgroundColor } = getComputedStyle(document.body);
+    return [color, backgroundColor];
+  });
+
+/** Every place, and what stands there once it is whole: an empty frame has nothing to be found. */
+const places: readonly (readonly [address: string, whole: (page: Page) => Locator])[] = [
+  ['/', (page) => page.getByRole('combobox', { name: 'Add an ingredient' })],
+  ['/formulas', (page) => page.getByTestId('formula-Flatbread melt')],
+  ['/compare', (page) => page.getByRole('heading', { name: 'Compare' })],
+  ['/plan', (page) => page.getByRole('heading', { level: 1 })],
+  ['/plan/dishes', (page) => page.getByRole('main').getByRole('listitem').first()],
+  ['/table', (page) => page.getByTestId('eater-Teo')],
+  ['/card', (page) => page.getByTestId('print-cautions')],
+  ['/put-away', (page) => page.getByRole('heading', { name: 'Put away' })],
+  ['/read', (page) => page.getByRole('heading', { name: 'Paste a recipe' })],
+  ['/backup', (page) => page.getByRole('heading', { name: 'Backup', exact: true })],
+  ['/larder', (page) => page.getByRole('list', { name: 'Ingredients' }).getByRole('listitem').first()],
+  ['/bench/nowhere', (page) => page.getByRole('main').getByRole('link').first()],
+];
+
+for (const [address, whole] of places) {
+  test(`axe finds nothing on ${address} by day and by night`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+    await page.goto(address);
+    await expect(whole(page)).toBeVisible();
+    expect(await found(page, rules)).toEqual([]);
+    const byDay = await colours(page);
+    await page.emulateMedia({ colorScheme: 'dark' });
+    // The page goes with the device.
+    await expect.poll(() => colours(page)).not.toEqual(byDay);
+    // By night only the colours are others.
+    expect(await found(page, ['color-contrast'])).toEqual([]);
+  });
 }
 
-/** A layer that is open lies outside the places of the page. */
-async function clean(page: Page, what: string): Promise<void> {
+/** A layer that is open lies outside the places of the page; it is looked at once it has come. */
+async function clean(page: Page, what: string, layer?: Locator): Promise<void> {
+  if (layer) await expect(layer).toBeVisible();
   expect([what, ...(await found(page, rules, ['region']))]).toEqual([what]);
 }
 
 test('axe finds nothing in a rail’s causes, while adding, and in the command menu', async ({ page }) => {
   await openBench(page);
   await page.getByRole('button', { name: 'Fat: what holds it there' }).click();
-  await clean(page, 'causes');
+  await clean(page, 'causes', page.getByRole('dialog', { name: 'What holds fat there' }));
   await page.keyboard.press('Escape');
   await page.getByRole('combobox', { name: 'Add an ingredient' }).fill('bean');
-  await clean(page, 'adding');
+  await clean(page, 'adding', page.getByRole('listbox').getByRole('option').first());
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
-  await expect(page.getByRole('dialog', { name: 'Find or do' })).toBeVisible();
-  await clean(page, 'commands');
+  await clean(page, 'commands', page.getByRole('dialog', { name: 'Find or do' }));
 });
 
 test('axe finds nothing while amounts are found: balance, swap, trade map, versions, compare', async ({
@@ -65,33 +91,35 @@ test('axe finds nothing while amounts are found: balance, swap, trade map, versi
     ['v', 'work-versions'],
   ] as const) {
     await page.keyboard.press(key);
-    await expect(page.getByTestId(shown).first()).toBeVisible();
-    await clean(page, shown);
+    await clean(page, shown, page.getByTestId(shown).first());
     await page.keyboard.press('Escape');
   }
   await page.goto('/formulas');
   await page.getByRole('link', { name: 'Compare', exact: true }).click();
-  await expect(page.getByTestId('compare')).toBeVisible();
-  await clean(page, 'compare');
+  await clean(page, 'compare', page.getByTestId('compare'));
 });
 
 test('axe finds nothing in any tab of the table and in the form of a person', async ({ page }) => {
   await page.goto('/table');
-  for (const tab of ['Who can eat what', 'Pots of tonight', 'Versions of one base']) {
+  for (const [tab, shown] of [
+    ['Who can eat what', page.getByTestId('matrix')],
+    ['Pots of tonight', page.getByRole('list', { name: 'Order of work' })],
+    ['Versions of one base', page.getByTestId('base')],
+  ] as const) {
     await page.getByRole('tab', { name: tab }).click();
-    await clean(page, tab);
+    await clean(page, tab, shown);
   }
   await page.getByRole('tab', { name: 'People' }).click();
   await page.getByRole('button', { name: 'Change Teo' }).click();
-  await clean(page, 'form');
+  await clean(page, 'form', page.getByRole('dialog', { name: 'Teo at the table' }));
 });
 
 test('axe finds nothing in the forms of the larder', async ({ page }) => {
   await page.goto('/larder');
   await page.getByRole('button', { name: 'Own ingredient' }).click();
-  await clean(page, 'own ingredient');
+  await clean(page, 'own ingredient', page.getByRole('dialog', { name: 'An ingredient of your own' }));
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Read a label' }).click();
   await page.getByRole('textbox', { name: 'Text of the label' }).fill('Milk, zorblax, may contain nuts.');
-  await clean(page, 'label');
+  await clean(page, 'label', page.getByTestId('marked-label'));
 });

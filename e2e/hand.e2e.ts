@@ -217,6 +217,7 @@ test('the focus always goes somewhere sensible', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Name of the formula' })).toHaveValue('Friday pot');
   await page.goto('/table');
   await page.getByRole('button', { name: 'Change Teo' }).click();
+  await expect(page.getByRole('dialog', { name: 'Teo at the table' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Change Teo' })).toBeFocused();
 });

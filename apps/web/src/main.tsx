@@ -6,10 +6,10 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { router } from './app/router';
-import { applyTheme } from './app/theme';
+import { wearTheme } from './app/theme';
 import { queryClient } from './server/queries';
 
-applyTheme();
+wearTheme();
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(
