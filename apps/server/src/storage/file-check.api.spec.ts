@@ -14,7 +14,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { cashewSauce, startKitchenServer } from '../kitchen-server.fixture.js';
 import { createApplication } from '../application.js';
-import { copyDatabase, copyOfTheDay } from './copies.js';
+import { copyBefore, copyDatabase, copyOfTheDay } from './copies.js';
 import { checkDatabaseFile, UnusableFile } from './file-check.js';
 
 const Database = createRequire(__filename)('libsql') as new (file: string) => {
@@ -84,7 +84,7 @@ test.each<[string, RegExp, () => void | Promise<void>]>([
       sql('drop table mikro_orm_migrations');
     },
   ],
-])('%s is refused in one sentence and left byte for byte as it was', async (_what, found, make) => {
+])('%s is refused in one sentence and left byte for byte as it was', async (what, found, make) => {
   await make();
   const bytes = () =>
     existsSync(file) && readdirSync(folder).includes('kitchen.sqlite')
@@ -102,6 +102,16 @@ test.each<[string, RegExp, () => void | Promise<void>]>([
   expect(() => checkDatabaseFile(file)).toThrow(
     /It was left untouched\. (Choose another file|Start the newer one)/,
   );
+  const isDamaged = (): boolean | undefined => {
+    try {
+      checkDatabaseFile(file);
+    } catch (error) {
+      return (error as UnusableFile).isDamaged;
+    }
+    return undefined;
+  };
+  // Only what is a whole database of something else, or no file at all, must never make room for a backup.
+  expect(isDamaged()).toBe(['garbage', 'a cut file'].includes(what));
   process.env['DATABASE_FILE'] = file;
   await expect(createApplication({ demo: false })).rejects.toThrow(UnusableFile);
   expect(bytes()).toBe(before);
@@ -150,6 +160,11 @@ const held = () =>
       return false;
     }
   }).length;
+
+test('a copy before a change is called after the change and its moment, as any disk takes it', () => {
+  const at = copyBefore('/kitchen/pots.sqlite', 'restore', new Date('2026-11-27T21:04:05.678Z'));
+  expect(at).toBe('/kitchen/backups/before-restore-2026-11-27T21-04-05-678Z.sqlite');
+});
 
 test('a copy may have any name, and leaves nothing open', async () => {
   await realFile();
