@@ -37,35 +37,46 @@ function useFormulasFor(search: string): readonly FormulaSummary[] {
   return data?.pages[0]?.entries.slice(0, OFFERED) ?? [];
 }
 
-/** Everything that can be found or done, by typing. */
-export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
+type Action = readonly [name: string, run: () => unknown, keys?: string];
+
+/** What can be done from anywhere; undo and redo go with the place. */
+function useActions(showShortcuts: () => void): readonly Action[] {
   const navigate = useNavigate();
   const atDish = useLocation().pathname.startsWith('/plan/dishes/');
   const toggleTheme = useTheme((state) => state.toggle);
+  return [
+    ['New formula', () => newFormula(navigate)],
+    ['Paste a recipe', () => navigate('/read')],
+    ['New dish', () => newDish(navigate)],
+    ['Dishes', () => navigate('/plan/dishes')],
+    ['Undo', atDish ? undoDish : undoOnBench, 'Ctrl Z'],
+    ['Redo', atDish ? redoDish : redoOnBench, 'Ctrl Shift Z'],
+    ['Add an ingredient', () => setTimeout(focusAddIngredient, 50), 'A'],
+    ['Balance', () => openWork('balance'), 'B'],
+    ['Swap for everybody at the table', () => openWork('swap'), 'S'],
+    ['Trade map', () => openWork('trade'), 'T'],
+    ['Another size', () => openWork('scale'), 'P'],
+    ['Versions', () => openWork('versions'), 'V'],
+    ['Compare formulas', () => navigate('/compare')],
+    ['Day or night kitchen', toggleTheme],
+    ['Keys', showShortcuts, '?'],
+  ];
+}
+
+const places = ['Bench', 'Formulas', 'Table', 'Larder', 'Plan', 'Put away', 'Backup'];
+const addressOf = (place: string): string => `/${place.toLowerCase().replace(' ', '-')}`;
+
+/** Everything that can be found or done, by typing. */
+export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
+  const navigate = useNavigate();
   const [typed, setTyped] = useState('');
-  const formulas = useFormulasFor(typed);
+  const formulas = useFormulasFor(typed),
+    actions = useActions(showShortcuts);
   const run = (work: () => unknown) => () => {
     close();
     void work();
   };
   const go = (to: string) => run(() => navigate(to));
-  const actions: readonly (readonly [string, () => void, string?])[] = [
-    ['New formula', run(() => newFormula(navigate))],
-    ['Paste a recipe', go('/read')],
-    ['New dish', run(() => newDish(navigate))],
-    ['Dishes', go('/plan/dishes')],
-    ['Undo', run(atDish ? undoDish : undoOnBench), 'Ctrl Z'],
-    ['Redo', run(atDish ? redoDish : redoOnBench), 'Ctrl Shift Z'],
-    ['Add an ingredient', run(() => setTimeout(focusAddIngredient, 50)), 'A'],
-    ['Balance', run(() => openWork('balance')), 'B'],
-    ['Swap for everybody at the table', run(() => openWork('swap')), 'S'],
-    ['Trade map', run(() => openWork('trade')), 'T'],
-    ['Another size', run(() => openWork('scale')), 'P'],
-    ['Versions', run(() => openWork('versions')), 'V'],
-    ['Compare formulas', go('/compare')],
-    ['Day or night kitchen', run(toggleTheme)],
-    ['Keys', run(showShortcuts), '?'],
-  ];
   return (
     <Dialog title="Find or do" close={close}>
       <Command label="Find or do" loop>
@@ -79,25 +90,25 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
         <Command.List className={`mt-2 max-h-[56vh] overflow-auto ${headings}`}>
           <Command.Empty className="px-3 py-2">Nothing of that name.</Command.Empty>
           <Command.Group heading="Formulas">
-            {formulas.map((formula) => (
+            {formulas.map(({ id, name, family }) => (
               <Command.Item
-                key={formula.id}
-                value={`${formula.name} ${formula.id}`}
+                key={id}
+                value={`${name} ${id}`}
                 // Found by the server, in its name or in what is in it.
                 keywords={[typed]}
-                onSelect={go(`/bench/${formula.id}`)}
+                onSelect={go(`/bench/${id}`)}
                 className={item}
               >
-                {formula.name} <span className="text-sm opacity-80">{familyNames[formula.family]}</span>
+                {name} <span className="text-sm opacity-80">{familyNames[family]}</span>
               </Command.Item>
             ))}
           </Command.Group>
           <Command.Group heading="Places">
-            {['Bench', 'Formulas', 'Table', 'Larder', 'Plan', 'Put away', 'Backup'].map((place) => (
+            {places.map((place) => (
               <Command.Item
                 key={place}
                 value={`go to ${place}`}
-                onSelect={go(`/${place.toLowerCase().replace(' ', '-')}`)}
+                onSelect={go(addressOf(place))}
                 className={item}
               >
                 {place}
@@ -105,8 +116,8 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
             ))}
           </Command.Group>
           <Command.Group heading="To do">
-            {actions.map(([name, onSelect, keys]) => (
-              <Command.Item key={name} value={name} onSelect={onSelect} className={item}>
+            {actions.map(([name, work, keys]) => (
+              <Command.Item key={name} value={name} onSelect={run(work)} className={item}>
                 {name} {keys && <kbd className="text-sm opacity-80">{keys}</kbd>}
               </Command.Item>
             ))}

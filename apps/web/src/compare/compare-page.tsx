@@ -204,15 +204,55 @@ function Plate({
   );
 }
 
-/** Up to four formulas, or versions of one, side by side. */
-export function Component() {
-  const { eaters, compared } = useLoaderData<CompareData>();
+/** What is compared, by its letters; one is taken away, another put beside. */
+function Chosen({ compared }: { readonly compared: readonly ComparedFormula[] }) {
   const { entries, isMore, search, setSearch } = useFoundFormulas(queries.formulas);
   const [, setParameters] = useSearchParams();
   const keys = compared.map(({ key }) => key);
   const choose = (next: readonly string[]) =>
     setParameters(next.length > 0 ? { with: next.join(',') } : {}, { replace: true });
   const others = entries.filter(({ id }) => !keys.includes(id));
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <h1 className="text-2xl">Compare</h1>
+      {compared.map(({ key, name, formulaId }, i) => (
+        <span key={key} className="plate flex items-center gap-2 py-1 pl-2 pr-1">
+          <Letter i={i} />
+          <Link to={`/bench/${formulaId}`} className="font-semibold underline-offset-4 hover:underline">
+            {name}
+          </Link>
+          <button
+            type="button"
+            aria-label={`Put ${name} away`}
+            onClick={() => choose(keys.filter((other) => other !== key))}
+            className="tap-coarse grid size-7 place-items-center rounded-md hover:bg-dip"
+          >
+            <X size={15} aria-hidden />
+          </button>
+        </span>
+      ))}
+      {compared.length < MOST && (isMore || search !== '') && (
+        <SearchFormulas label="Search formulas to compare" search={search} setSearch={setSearch} />
+      )}
+      {compared.length < MOST && others.length > 0 && (
+        <Choice
+          label="Put another beside it"
+          value=""
+          options={[
+            { value: '', label: 'put another beside it …' },
+            ...others.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+          onChange={(id) => id && choose([...keys, id])}
+          className="border-2 border-rim px-2 py-1.5"
+        />
+      )}
+    </div>
+  );
+}
+
+/** Up to four formulas, or versions of one, side by side. */
+export function Component() {
+  const { eaters, compared } = useLoaderData<CompareData>();
   useEffect(() => {
     document.title = 'Compare · Alterum';
   }, []);
@@ -221,40 +261,7 @@ export function Component() {
       className="mx-auto flex w-full max-w-[1500px] flex-col gap-2 px-3 py-3 sm:px-5"
       data-testid="compare"
     >
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-2xl">Compare</h1>
-        {compared.map(({ key, name, formulaId }, i) => (
-          <span key={key} className="plate flex items-center gap-2 py-1 pl-2 pr-1">
-            <Letter i={i} />
-            <Link to={`/bench/${formulaId}`} className="font-semibold underline-offset-4 hover:underline">
-              {name}
-            </Link>
-            <button
-              type="button"
-              aria-label={`Put ${name} away`}
-              onClick={() => choose(keys.filter((other) => other !== key))}
-              className="tap-coarse grid size-7 place-items-center rounded-md hover:bg-dip"
-            >
-              <X size={15} aria-hidden />
-            </button>
-          </span>
-        ))}
-        {compared.length < MOST && (isMore || search !== '') && (
-          <SearchFormulas label="Search formulas to compare" search={search} setSearch={setSearch} />
-        )}
-        {compared.length < MOST && others.length > 0 && (
-          <Choice
-            label="Put another beside it"
-            value=""
-            options={[
-              { value: '', label: 'put another beside it …' },
-              ...others.map(({ id, name }) => ({ value: id, label: name })),
-            ]}
-            onChange={(id) => id && choose([...keys, id])}
-            className="border-2 border-rim px-2 py-1.5"
-          />
-        )}
-      </div>
+      <Chosen compared={compared} />
       {compared.length === 0 ? (
         <p className="plate p-4">
           Choose formulas to see their lines, rails, curves, people and figures side by side.

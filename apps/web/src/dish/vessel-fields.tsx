@@ -69,6 +69,77 @@ function KeepVessel({
   );
 }
 
+const set = (vessel: NamedVessel): void => changeDish((dish) => ({ ...dish, vessel }));
+/** Of another size it is another vessel. */
+const resize = ({ name: _, ...vessel }: NamedVessel): void => set(vessel);
+
+interface MeasureProps {
+  readonly label: string;
+  readonly value: number;
+  readonly write: (value: number) => NamedVessel;
+  readonly least?: number;
+  readonly most?: number;
+}
+
+/** One inner measure, cm. */
+function Measure({ label, value, write, least = 2, most = 100 }: MeasureProps) {
+  return (
+    <NumberField
+      label={label}
+      value={value}
+      unit="cm"
+      min={least}
+      max={most}
+      onValue={(next) => next !== undefined && resize(write(next))}
+      className={field}
+    />
+  );
+}
+
+/** The shape of a vessel and its inside. */
+function Inside({ vessel }: { readonly vessel: NamedVessel }) {
+  const { depthCm } = vessel;
+  return (
+    <>
+      <Choice
+        label="Shape"
+        value={vessel.shape}
+        options={[
+          { value: 'rectangular', label: 'with corners' },
+          { value: 'round', label: 'round' },
+        ]}
+        onChange={(shape) =>
+          set(shape === 'round' ? { shape, diameterCm: 26, depthCm } : { ...usual, shape, depthCm })
+        }
+        className="tap-coarse h-9 border-2 border-hair bg-glaze px-1"
+      />
+      <span className="flex flex-wrap items-center gap-1.5">
+        {vessel.shape === 'round' ? (
+          <Measure
+            label="Diameter"
+            value={vessel.diameterCm}
+            write={(diameterCm) => ({ shape: 'round', depthCm, diameterCm })}
+          />
+        ) : (
+          <>
+            <Measure label="Length" value={vessel.lengthCm} write={(lengthCm) => ({ ...vessel, lengthCm })} />{' '}
+            × <Measure label="Width" value={vessel.widthCm} write={(widthCm) => ({ ...vessel, widthCm })} />
+          </>
+        )}
+        cm,{' '}
+        <Measure
+          label="Depth"
+          value={depthCm}
+          write={(next) => ({ ...vessel, depthCm: next })}
+          least={0.5}
+          most={40}
+        />{' '}
+        cm deep
+      </span>
+    </>
+  );
+}
+
 /** What the dish is made in: one of the house, or by its inside. */
 export function VesselFields({
   vessel,
@@ -78,21 +149,7 @@ export function VesselFields({
   readonly vessels: readonly VesselView[];
 }) {
   const [vessels, setVessels] = useState(at);
-  const set = (next: NamedVessel) => changeDish((dish) => ({ ...dish, vessel: next }));
-  // Of another size it is another vessel.
-  const resize = ({ name: _, ...next }: NamedVessel) => set(next);
   const standing = vessel && vessels.find((one) => same(measured(one), vessel));
-  const number = (label: string, value: number, write: (value: number) => NamedVessel, max = 100) => (
-    <NumberField
-      label={label}
-      value={value}
-      unit="cm"
-      min={label === 'Depth' ? 0.5 : 2}
-      max={max}
-      onValue={(next) => next !== undefined && resize(write(next))}
-      className={field}
-    />
-  );
   return (
     <div role="group" aria-label="Vessel" className="flex flex-wrap items-center gap-x-3 gap-y-2 text-sm">
       <select
@@ -111,43 +168,8 @@ export function VesselFields({
           </option>
         ))}
       </select>
-      {!vessel && <Button onClick={() => set(usual)}>Describe one</Button>}
-      {vessel && (
-        <>
-          <Choice
-            label="Shape"
-            value={vessel.shape}
-            options={[
-              { value: 'rectangular', label: 'with corners' },
-              { value: 'round', label: 'round' },
-            ]}
-            onChange={(shape) =>
-              set(
-                shape === 'round'
-                  ? { shape, diameterCm: 26, depthCm: vessel.depthCm }
-                  : { ...usual, shape, depthCm: vessel.depthCm },
-              )
-            }
-            className="tap-coarse h-9 border-2 border-hair bg-glaze px-1"
-          />
-          <span className="flex flex-wrap items-center gap-1.5">
-            {vessel.shape === 'round' ? (
-              number('Diameter', vessel.diameterCm, (diameterCm) => ({
-                shape: 'round',
-                depthCm: vessel.depthCm,
-                diameterCm,
-              }))
-            ) : (
-              <>
-                {number('Length', vessel.lengthCm, (lengthCm) => ({ ...vessel, lengthCm }))} ×{' '}
-                {number('Width', vessel.widthCm, (widthCm) => ({ ...vessel, widthCm }))}
-              </>
-            )}
-            cm, {number('Depth', vessel.depthCm, (depthCm) => ({ ...vessel, depthCm }), 40)} cm deep
-          </span>
-          {!standing && <KeepVessel vessel={vessel} kept={setVessels} />}
-        </>
-      )}
+      {vessel ? <Inside vessel={vessel} /> : <Button onClick={() => set(usual)}>Describe one</Button>}
+      {vessel && !standing && <KeepVessel vessel={vessel} kept={setVessels} />}
     </div>
   );
 }

@@ -29,6 +29,64 @@ const fields = [
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+interface CountFieldProps {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly least: number;
+  readonly most: number;
+  readonly set: (value: number) => void;
+}
+
+/** So many of something that the kitchen has. */
+function CountField({ label, value, least, most, set }: CountFieldProps) {
+  return (
+    <label className="flex items-center gap-2 text-sm">
+      {label}
+      <NumberField
+        label={label}
+        value={value}
+        unit=""
+        read={counted(most, least)}
+        onValue={(now) => now !== undefined && set(now)}
+        className={`${field} w-14`}
+      />
+    </label>
+  );
+}
+
+/** The day of the evening, and the time by which it is on the table. */
+function DayAndTime({ day }: { readonly day: string }) {
+  const evening = useHousehold((household) => household.evening),
+    eatAt = useHousehold((household) => household.eatAt);
+  const now = new Date();
+  return (
+    <span className="flex items-center gap-2 text-sm font-semibold">
+      <Choice
+        label="Day of the evening"
+        value={day}
+        options={daysAhead(now).map((value) => ({ value, label: capital(dayWords(value, now)) }))}
+        onChange={(value) => {
+          const { day: _, ...rest } = evening;
+          eatAt(value === today(now) ? rest : { ...rest, day: value });
+        }}
+        className="tap-coarse h-9 border-2 border-hair px-2"
+      />
+      <label className="flex items-center gap-2">
+        on the table at
+        <NumberField
+          label="On the table at"
+          value={evening.serveAt}
+          write={(value) => clockText(DAY + value)}
+          unit=""
+          read={readClock}
+          onValue={(serveAt) => serveAt !== undefined && eatAt({ ...evening, serveAt })}
+          className={`${field} w-20 text-lg font-bold`}
+        />
+      </label>
+    </span>
+  );
+}
+
 interface KitchenTonightProps {
   readonly people: readonly EaterView[];
   readonly pots: readonly PotTonightPlanned[];
@@ -41,57 +99,26 @@ export function KitchenTonight({ people, pots, day }: KitchenTonightProps) {
   const evening = useHousehold((household) => household.evening),
     eatAt = useHousehold((household) => household.eatAt);
   const set = (part: Partial<typeof evening>) => eatAt({ ...evening, ...part });
-  const now = new Date();
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2 print:hidden">
-      <span className="flex items-center gap-2 text-sm font-semibold">
-        <Choice
-          label="Day of the evening"
-          value={day}
-          options={daysAhead(now).map((value) => ({ value, label: capital(dayWords(value, now)) }))}
-          onChange={(value) => {
-            const { day: _, ...rest } = evening;
-            eatAt(value === today(now) ? rest : { ...rest, day: value });
-          }}
-          className="tap-coarse h-9 border-2 border-hair px-2"
+      <DayAndTime day={day} />
+      {fields.map(([label, name, most, least]) => (
+        <CountField
+          key={name}
+          label={label}
+          value={evening[name]}
+          least={least}
+          most={most}
+          set={(value) => set({ [name]: value })}
         />
-        <label className="flex items-center gap-2">
-          on the table at
-          <NumberField
-            label="On the table at"
-            value={evening.serveAt}
-            write={(value) => clockText(DAY + value)}
-            unit=""
-            read={readClock}
-            onValue={(serveAt) => serveAt !== undefined && set({ serveAt })}
-            className={`${field} w-20 text-lg font-bold`}
-          />
-        </label>
-      </span>
-      {fields.map(([label, name, max, min]) => (
-        <label key={name} className="flex items-center gap-2 text-sm">
-          {label}
-          <NumberField
-            label={label}
-            value={evening[name]}
-            unit=""
-            read={counted(max, min)}
-            onValue={(value) => value !== undefined && set({ [name]: value })}
-            className={`${field} w-14`}
-          />
-        </label>
       ))}
-      <label className="flex items-center gap-2 text-sm">
-        Cooks
-        <NumberField
-          label="Cooks"
-          value={evening.cooks}
-          unit=""
-          read={counted(6, 1)}
-          onValue={(cooks) => cooks !== undefined && set(cooksCounted(evening, cooks))}
-          className={`${field} w-14`}
-        />
-      </label>
+      <CountField
+        label="Cooks"
+        value={evening.cooks}
+        least={1}
+        most={6}
+        set={(cooks) => set(cooksCounted(evening, cooks))}
+      />
       <CooksTonight people={people} />
       <label className="flex items-center gap-2 text-sm">
         Hot things may stand

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3';
+import { range, scaleLinear } from 'd3';
 import { LONG_BEFORE, type ShownTask } from './evening-plan';
 
 /** A row of the timeline: a cook, a machine, or what waits. */
@@ -35,6 +35,8 @@ const STEPS = [10, 15, 20, 30, 60, 120, 240];
 const TICK_PX = 64;
 /** min shown after serving. */
 const AFTER = 10;
+/** px of the shortest bar. */
+const LEAST_PX = 3;
 
 const rowOf = ({ task, unit, cook }: ShownTask): readonly (readonly [id: string, look: Bar['look']])[] => {
   const rows: (readonly [string, Bar['look']])[] = [];
@@ -60,7 +62,52 @@ function lanesOf(spans: readonly (readonly [number, number])[]): readonly number
   });
 }
 
-/** A plan as a picture so many px wide: from the first thing that is no long wait until it is on the table. */
+/** From the first thing that is no long wait until it is on the table; min of the evening, and between two lines. */
+function stretchOf(
+  tasks: readonly ShownTask[],
+  serveAt: number,
+  px: number,
+): { readonly from: number; readonly to: number; readonly step: number } {
+  const evening = tasks.filter(
+    ({ start, end, task }) => end - start < LONG_BEFORE && !task.begins && serveAt - start < 12 * 60,
+  );
+  const first = Math.min(serveAt - 60, ...evening.map(({ start }) => start)),
+    to = serveAt + AFTER;
+  const step = STEPS.find((each) => ((to - first) / each) * TICK_PX < px) ?? STEPS.at(-1)!;
+  return { from: Math.floor(first / step) * step, to, step };
+}
+
+/** Every task as a bar of each row that it keeps busy; what ended before the picture begins is left out. */
+function barsOf(
+  tasks: readonly ShownTask[],
+  from: number,
+  x: (minute: number) => number,
+): ReadonlyMap<string, readonly Bar[]> {
+  const rows = new Map<string, Bar[]>();
+  for (const shown of tasks) {
+    if (shown.end <= from) continue;
+    const start = Math.max(shown.start, from),
+      width = Math.max(x(shown.end) - x(start), LEAST_PX);
+    for (const [id, look] of rowOf(shown))
+      rows.set(id, [
+        ...(rows.get(id) ?? []),
+        { shown, look, x: x(start), width, lane: 0, since: shown.start < from },
+      ]);
+  }
+  return rows;
+}
+
+/** A row with what overlaps in it laid in lanes. */
+function laidRow(id: string, bars: readonly Bar[]): Row {
+  const lanes = lanesOf(bars.map(({ shown: { start, end } }) => [start, end]));
+  return {
+    id,
+    name: id.charAt(0).toUpperCase() + id.slice(1),
+    bars: bars.map((bar, i) => ({ ...bar, lane: lanes[i]! })),
+  };
+}
+
+/** A plan as a picture so many px wide. */
 export function timelineOf(
   tasks: readonly ShownTask[],
   {
@@ -70,46 +117,13 @@ export function timelineOf(
     now,
   }: { readonly width: number; readonly left: number; readonly serveAt: number; readonly now: number },
 ): Timeline {
-  const evening = tasks.filter(
-    ({ start, end, task }) => end - start < LONG_BEFORE && !task.begins && serveAt - start < 12 * 60,
-  );
-  const first = Math.min(serveAt - 60, ...evening.map(({ start }) => start));
-  const step =
-    STEPS.find((each) => ((serveAt + AFTER - first) / each) * TICK_PX < width - left) ?? STEPS.at(-1)!;
-  const from = Math.floor(first / step) * step,
-    to = serveAt + AFTER;
-  const x = scaleLinear([from, to], [left, width]);
-  const rows = new Map<string, Bar[]>();
-  for (const shown of tasks) {
-    if (shown.end <= from) continue;
-    const start = Math.max(shown.start, from);
-    for (const [id, look] of rowOf(shown))
-      rows.set(id, [
-        ...(rows.get(id) ?? []),
-        {
-          shown,
-          look,
-          x: x(start),
-          width: Math.max(x(shown.end) - x(start), 3),
-          lane: 0,
-          since: shown.start < from,
-        },
-      ]);
-  }
-  const ticks: { minute: number; x: number }[] = [];
-  for (let minute = from; minute <= serveAt; minute += step) ticks.push({ minute, x: x(minute) });
+  const { from, to, step } = stretchOf(tasks, serveAt, width - left),
+    x = scaleLinear([from, to], [left, width]);
   return {
-    rows: [...rows]
+    rows: [...barsOf(tasks, from, x)]
       .sort((a, b) => rankOf(a) - rankOf(b) || a[0].localeCompare(b[0]))
-      .map(([id, bars]) => {
-        const lanes = lanesOf(bars.map(({ shown: { start, end } }) => [start, end]));
-        return {
-          id,
-          name: id.charAt(0).toUpperCase() + id.slice(1),
-          bars: bars.map((bar, i) => ({ ...bar, lane: lanes[i]! })),
-        };
-      }),
-    ticks,
+      .map(([id, bars]) => laidRow(id, bars)),
+    ticks: range(from, serveAt + 1, step).map((minute) => ({ minute, x: x(minute) })),
     serveX: x(serveAt),
     pxPerMin: x(1) - x(0),
     nowX: now >= from && now <= to ? x(now) : undefined,

@@ -1,7 +1,7 @@
 import { type PointerEvent, useId, useRef, useState } from 'react';
 import { useSize } from '../chart/use-size';
 import { clockText, shortWords, type ShownTask } from './evening-plan';
-import { type Bar, type Row, timelineOf } from './timeline-layout';
+import { type Bar, type Row, type Timeline, timelineOf } from './timeline-layout';
 
 const LANE = 32,
   GAP = 10,
@@ -107,6 +107,38 @@ const placedRows = (
     return [...all, { row, at, below: at + lanes * LANE + GAP }];
   }, []);
 
+/** The times of the evening, one below the other. */
+function Ticks({ ticks, below }: Pick<Timeline, 'ticks'> & { readonly below: number }) {
+  return ticks.map(({ minute, x }) => (
+    <g key={minute}>
+      <line x1={x} x2={x} y1={TOP - 6} y2={below} className="stroke-hair" />
+      <text x={x} y={14} textAnchor="middle" className="fill-soft text-[12.5px]">
+        {clockText(minute).split(', ').at(-1)}
+      </text>
+    </g>
+  ));
+}
+
+/** An upright line over all rows: when it is on the table, or now. */
+function Moment({ x, below, look, wide }: MomentProps) {
+  return (
+    <line
+      x1={x}
+      x2={x}
+      y1={TOP - 8}
+      y2={below}
+      className={`pointer-events-none ${look}`}
+      strokeWidth={wide}
+    />
+  );
+}
+interface MomentProps {
+  readonly x: number;
+  readonly below: number;
+  readonly look: string;
+  readonly wide: number;
+}
+
 interface TimelinePictureProps {
   readonly tasks: readonly ShownTask[];
   readonly serveAt: number;
@@ -118,17 +150,14 @@ interface TimelinePictureProps {
   readonly move: (id: string, minute: number) => void;
 }
 
-/** Hands, machines and waits of an evening over time; the same stands by the clock below, for whoever listens. */
-export function TimelinePicture({ tasks, serveAt, now, pinned, canMove, move }: TimelinePictureProps) {
-  const [ref, size] = useSize<HTMLDivElement>();
+/** What is being dragged, and how a bar is. */
+function useDragged(
+  { tasks, canMove, move }: Pick<TimelinePictureProps, 'tasks' | 'canMove' | 'move'>,
+  pxPerMin: number,
+) {
   const [drag, setDrag] = useState<Drag>();
-  const id = useId();
-  const width = size?.width ?? 0;
-  const picture = width > 0 ? timelineOf(tasks, { width: width - 8, left: LEFT, serveAt, now }) : undefined;
-  const placed = placedRows(picture?.rows ?? []);
-  const { below: y = TOP } = placed.at(-1) ?? {};
   const minuteAt = (shown: ShownTask, px: number): number =>
-    Math.max(0, Math.round(shown.start + px / (picture?.pxPerMin ?? 1)));
+    Math.max(0, Math.round(shown.start + px / pxPerMin));
   const dragOf = ({ shown, since }: Bar): BarViewProps['drag'] =>
     since || !canMove(shown)
       ? undefined
@@ -141,6 +170,19 @@ export function TimelinePicture({ tasks, serveAt, now, pinned, canMove, move }: 
           },
         };
   const dragged = drag && tasks.find((shown) => shown.id === drag.id);
+  return { dragOf, dragged: dragged && { words: dragged.words, minute: minuteAt(dragged, drag.px) } };
+}
+
+/** Hands, machines and waits of an evening over time; the same stands by the clock below, for whoever listens. */
+export function TimelinePicture(props: TimelinePictureProps) {
+  const { tasks, serveAt, now, pinned } = props;
+  const [ref, size] = useSize<HTMLDivElement>();
+  const id = useId();
+  const width = size?.width ?? 0;
+  const picture = width > 0 ? timelineOf(tasks, { width: width - 8, left: LEFT, serveAt, now }) : undefined;
+  const placed = placedRows(picture?.rows ?? []);
+  const { below: y = TOP } = placed.at(-1) ?? {};
+  const { dragOf, dragged } = useDragged(props, picture?.pxPerMin ?? 1);
   return (
     <div ref={ref} className="relative w-full">
       {picture && (
@@ -151,14 +193,7 @@ export function TimelinePicture({ tasks, serveAt, now, pinned, canMove, move }: 
           height={y + 4}
           className="select-none"
         >
-          {picture.ticks.map(({ minute, x }) => (
-            <g key={minute}>
-              <line x1={x} x2={x} y1={TOP - 6} y2={y} className="stroke-hair" />
-              <text x={x} y={14} textAnchor="middle" className="fill-soft text-[12.5px]">
-                {clockText(minute).split(', ').at(-1)}
-              </text>
-            </g>
-          ))}
+          <Ticks ticks={picture.ticks} below={y} />
           {placed.map(({ row, at }, r) => (
             <g key={row.id}>
               <text x={0} y={at + 19} className="fill-ink text-[13px] font-bold">
@@ -176,29 +211,13 @@ export function TimelinePicture({ tasks, serveAt, now, pinned, canMove, move }: 
               ))}
             </g>
           ))}
-          <line
-            x1={picture.serveX}
-            x2={picture.serveX}
-            y1={TOP - 8}
-            y2={y}
-            className="pointer-events-none stroke-yolk"
-            strokeWidth={4}
-          />
-          {picture.nowX !== undefined && (
-            <line
-              x1={picture.nowX}
-              x2={picture.nowX}
-              y1={TOP - 8}
-              y2={y}
-              className="pointer-events-none stroke-no"
-              strokeWidth={2}
-            />
-          )}
+          <Moment x={picture.serveX} below={y} look="stroke-yolk" wide={4} />
+          {picture.nowX !== undefined && <Moment x={picture.nowX} below={y} look="stroke-no" wide={2} />}
         </svg>
       )}
       {dragged && (
         <output className="plate pointer-events-none absolute top-0 right-0 px-2 py-1 text-sm font-semibold">
-          {clockText(minuteAt(dragged, drag.px))} {dragged.words}
+          {clockText(dragged.minute)} {dragged.words}
         </output>
       )}
     </div>

@@ -60,21 +60,82 @@ function AmountRead({ line, ingredient }: Pick<RowProps, 'line' | 'ingredient'>)
   );
 }
 
-/** One line of the recipe: its words, what was understood, and what else it may be. */
-export function ReadLineRow({ line, standing, ingredient, choose, writeDown }: RowProps) {
-  const [searching, setSearching] = useState(false);
-  const [text, setText] = useState(line.name);
+interface ChoiceProps extends Pick<RowProps, 'line' | 'standing' | 'ingredient' | 'choose' | 'writeDown'> {
+  readonly search: () => void;
+}
+
+/** What the line is, what else it may be, and the ways out of both. */
+function WhatItIs({ line, standing, ingredient, choose, writeDown, search }: ChoiceProps) {
   const options = mayBe(line, findIngredient);
   const all =
     ingredient && !options.some(({ id }) => id === ingredient.id) ? [ingredient, ...options] : options;
-  const Sign = signs[standing];
-  const made = [
-    line.preparation === 'as-is' || line.made.includes(preparationOf(line.preparation).name)
-      ? ''
-      : preparationOf(line.preparation).name,
-    line.made,
-    line.optional ? 'optional' : '',
-  ].filter(Boolean);
+  return (
+    <select
+      aria-label={`What “${line.text}” is`}
+      value={ingredient?.id ?? OUT}
+      onChange={(event) => {
+        const chosen = event.target.value;
+        if (chosen === OWN) writeDown();
+        else if (chosen === SEARCH) search();
+        else choose(chosen === OUT ? undefined : chosen);
+      }}
+      className="tap-coarse max-w-full rounded-md bg-transparent py-0.5 font-semibold hover:bg-dip"
+    >
+      {all.map(({ id, name }) => (
+        <option key={id} value={id} className="bg-glaze text-ink">
+          {name}
+        </option>
+      ))}
+      <option value={OUT} className="bg-glaze text-ink">
+        {standing === 'unknown' ? `“${line.name}” is not found` : 'leave it out'}
+      </option>
+      <option value={SEARCH} className="bg-glaze text-ink">
+        look for another …
+      </option>
+      <option value={OWN} className="bg-glaze text-ink">
+        write it down as my own …
+      </option>
+    </select>
+  );
+}
+
+/** Looks for another thing in the whole larder. */
+function LookForAnother({
+  line,
+  choose,
+}: Pick<RowProps, 'line'> & { readonly choose: (ingredient: string) => void }) {
+  const [text, setText] = useState(line.name);
+  const found = text.trim() === '' ? [] : searchIngredients(wholeLarder(), text, habitsNow().used);
+  return (
+    <div className="flex flex-wrap gap-1.5 py-1">
+      <input
+        autoFocus
+        aria-label={`Look for what “${line.text}” is`}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        className="h-9 w-44 rounded-lg border-2 border-rim bg-glaze px-2"
+      />
+      {found.slice(0, HITS).map(({ id, name }) => (
+        <Button key={id} onClick={() => choose(id)}>
+          {name}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** How it is made ready as far as its words do not say it already, and whether it may be left out. */
+function saidBeside({ preparation, made, optional }: RowProps['line']): string {
+  const { name } = preparationOf(preparation);
+  const ready = preparation === 'as-is' || made.includes(name) ? '' : name;
+  return [ready, made, optional ? 'optional' : ''].filter(Boolean).join(', ');
+}
+
+/** One line of the recipe: its words, what was understood, and what else it may be. */
+export function ReadLineRow({ line, standing, ingredient, choose, writeDown }: RowProps) {
+  const [searching, setSearching] = useState(false);
+  const Sign = signs[standing],
+    beside = saidBeside(line);
   return (
     <li
       className={`grid grid-cols-[1.5rem_minmax(0,1fr)_auto] items-baseline gap-x-2 border-t border-hair py-1.5 first:border-t-0 ${standing === 'look' || standing === 'unknown' ? 'bg-lit' : ''}`}
@@ -83,59 +144,26 @@ export function ReadLineRow({ line, standing, ingredient, choose, writeDown }: R
     >
       <Sign size={17} aria-label={says[standing]} className={`self-center ${inks[standing]}`} />
       <div className="min-w-0">
-        <select
-          aria-label={`What “${line.text}” is`}
-          value={ingredient?.id ?? OUT}
-          onChange={(event) => {
-            const chosen = event.target.value;
-            if (chosen === OWN) writeDown();
-            else if (chosen === SEARCH) setSearching(true);
-            else choose(chosen === OUT ? undefined : chosen);
-          }}
-          className="tap-coarse max-w-full rounded-md bg-transparent py-0.5 font-semibold hover:bg-dip"
-        >
-          {all.map(({ id, name }) => (
-            <option key={id} value={id} className="bg-glaze text-ink">
-              {name}
-            </option>
-          ))}
-          <option value={OUT} className="bg-glaze text-ink">
-            {standing === 'unknown' ? `“${line.name}” is not found` : 'leave it out'}
-          </option>
-          <option value={SEARCH} className="bg-glaze text-ink">
-            look for another …
-          </option>
-          <option value={OWN} className="bg-glaze text-ink">
-            write it down as my own …
-          </option>
-        </select>
+        <WhatItIs
+          line={line}
+          standing={standing}
+          ingredient={ingredient}
+          choose={choose}
+          writeDown={writeDown}
+          search={() => setSearching(true)}
+        />
         <p className="truncate text-[13px] text-soft" title={line.text}>
           {line.text}
-          {made.length > 0 && ` · ${made.join(', ')}`}
+          {beside !== '' && ` · ${beside}`}
         </p>
         {searching && (
-          <div className="flex flex-wrap gap-1.5 py-1">
-            <input
-              autoFocus
-              aria-label={`Look for what “${line.text}” is`}
-              value={text}
-              onChange={(event) => setText(event.target.value)}
-              className="h-9 w-44 rounded-lg border-2 border-rim bg-glaze px-2"
-            />
-            {searchIngredients(wholeLarder(), text, habitsNow().used)
-              .slice(0, text.trim() === '' ? 0 : HITS)
-              .map(({ id, name }) => (
-                <Button
-                  key={id}
-                  onClick={() => {
-                    choose(id);
-                    setSearching(false);
-                  }}
-                >
-                  {name}
-                </Button>
-              ))}
-          </div>
+          <LookForAnother
+            line={line}
+            choose={(id) => {
+              choose(id);
+              setSearching(false);
+            }}
+          />
         )}
       </div>
       <span className="text-right whitespace-nowrap">

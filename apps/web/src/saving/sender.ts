@@ -2,7 +2,7 @@ import { ApiProblem, Unreachable, whyNot } from '../server/api';
 import type { DraftKeeper } from './draft-keeper';
 import { dropDraft } from './drafts';
 import type { SavedWork } from './saved-work';
-import { setSaving, useSaving } from './saving';
+import { type Saving, setSaving, useSaving } from './saving';
 import type { SavedView, SavingDoor } from './saving-door';
 
 /** Quiet time after the last change before it is sent, ms. */
@@ -21,6 +21,18 @@ export interface Sender {
   readonly sendSoon: () => void;
   readonly sendAtOnce: () => void;
   readonly cancel: () => void;
+}
+
+/** The server has answered, and does not take what was sent. */
+type Refusal = Extract<Saving, { readonly kind: 'conflict' | 'gone' | 'refused' }>;
+
+/** What an answer that was no success means for what was sent; nothing where the server was away. */
+function refusalIn(error: unknown): Refusal | undefined {
+  if (!(error instanceof ApiProblem)) return undefined;
+  const { status, current } = error.problem;
+  if (status === 409) return { kind: 'conflict', theirs: current };
+  if (status === 404) return { kind: 'gone' };
+  return status < 500 ? { kind: 'refused', message: whyNot(error) } : undefined;
 }
 
 export function senderOf<View extends SavedView, Content extends { readonly name: string }, Work>(
@@ -64,16 +76,11 @@ export function senderOf<View extends SavedView, Content extends { readonly name
   }
 
   function fail(error: unknown): void {
-    if (error instanceof ApiProblem && error.problem.status === 409)
-      setSaving({ kind: 'conflict', theirs: error.problem.current });
-    else if (error instanceof ApiProblem && error.problem.status === 404) setSaving({ kind: 'gone' });
-    else if (error instanceof ApiProblem && error.problem.status < 500)
-      setSaving({ kind: 'refused', message: whyNot(error) });
-    else {
-      setSaving({ kind: 'offline', kept: isKept() });
-      schedule(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)] ?? QUIET_MS);
-      if (!(error instanceof Unreachable) && !(error instanceof ApiProblem)) throw error;
-    }
+    const refusal = refusalIn(error);
+    if (refusal) return setSaving(refusal);
+    setSaving({ kind: 'offline', kept: isKept() });
+    schedule(RETRY_MS[Math.min(failures++, RETRY_MS.length - 1)] ?? QUIET_MS);
+    if (!(error instanceof Unreachable) && !(error instanceof ApiProblem)) throw error;
   }
 
   async function flush(): Promise<void> {

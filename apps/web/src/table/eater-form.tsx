@@ -2,7 +2,7 @@ import { EaterBody, type EaterView, type NeedInput } from '@alterum/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { type SubmitHandler, useFieldArray, useForm } from 'react-hook-form';
+import { type SubmitHandler, useFieldArray, useForm, type UseFormReturn } from 'react-hook-form';
 import { api, whyNot } from '../server/api';
 import { Button } from '../ui/button';
 import { Dialog } from '../ui/dialog';
@@ -37,8 +37,49 @@ function cleaned(need: NeedInput): NeedInput {
   };
 }
 
-export function EaterForm({ eater, close, saved }: EaterFormProps) {
+/** What a need of each kind begins with. */
+const firstNeeds: readonly (readonly [label: string, need: NeedInput])[] = [
+  ['Allergen', { kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: false }],
+  ['Ingredient', { kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' }],
+  ['Salt limit', { kind: 'salt-limit', gramsPerPortion: 1.5 }],
+  ['Rule', { kind: 'rule', rule: 'no-added-oil' }],
+  ['Threshold', { kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }],
+];
+
+/** The needs one below the other, and one more of each kind. */
+function Needs({ control, register, formState: { errors } }: UseFormReturn<EaterBody>) {
   const law = useHousehold((household) => household.law);
+  const { fields, append, remove } = useFieldArray({ control, name: 'needs' });
+  return (
+    <>
+      <h3 className="text-base">Needs</h3>
+      <ul>
+        {fields.map((entry, index) => (
+          <NeedFields
+            key={entry.id}
+            index={index}
+            law={law}
+            control={control}
+            register={register}
+            errors={errors}
+            remove={() => remove(index)}
+          />
+        ))}
+      </ul>
+      {fields.length === 0 && <p className="text-soft">Nothing to avoid so far.</p>}
+      <div className="flex flex-wrap gap-2 py-3">
+        {firstNeeds.map(([label, need]) => (
+          <Button key={label} onClick={() => append({ ...need })}>
+            <Plus size={16} aria-hidden /> {label}
+          </Button>
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** Somebody at the table: the name, and what they must avoid. */
+export function EaterForm({ eater, close, saved }: EaterFormProps) {
   const [failure, setFailure] = useState<string>();
   const form = useForm<EaterBody>({
     resolver,
@@ -49,7 +90,6 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
       needs: (eater?.needs ?? []).map((need) => ({ ...need })),
     },
   });
-  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'needs' });
   const { errors, isSubmitting } = form.formState;
   const submit: SubmitHandler<EaterBody> = async (values) => {
     const body = { ...values, needs: (values.needs ?? []).map(cleaned) };
@@ -85,46 +125,7 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
           <input type="checkbox" className="size-5 accent-(--rim)" {...form.register('guest')} /> a guest for
           one evening
         </label>
-        <h3 className="text-base">Needs</h3>
-        <ul>
-          {fields.map((entry, index) => (
-            <NeedFields
-              key={entry.id}
-              index={index}
-              law={law}
-              control={form.control}
-              register={form.register}
-              errors={errors}
-              remove={() => remove(index)}
-            />
-          ))}
-        </ul>
-        {fields.length === 0 && <p className="text-soft">Nothing to avoid so far.</p>}
-        <div className="flex flex-wrap gap-2 py-3">
-          <Button
-            onClick={() =>
-              append({ kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: false })
-            }
-          >
-            <Plus size={16} aria-hidden /> Allergen
-          </Button>
-          <Button
-            onClick={() =>
-              append({ kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' })
-            }
-          >
-            <Plus size={16} aria-hidden /> Ingredient
-          </Button>
-          <Button onClick={() => append({ kind: 'salt-limit', gramsPerPortion: 1.5 })}>
-            <Plus size={16} aria-hidden /> Salt limit
-          </Button>
-          <Button onClick={() => append({ kind: 'rule', rule: 'no-added-oil' })}>
-            <Plus size={16} aria-hidden /> Rule
-          </Button>
-          <Button onClick={() => append({ kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 })}>
-            <Plus size={16} aria-hidden /> Threshold
-          </Button>
-        </div>
+        <Needs {...form} />
         <FormEnd failure={failure} saving={isSubmitting} close={close} />
       </form>
     </Dialog>

@@ -26,7 +26,9 @@ interface NeedFieldsProps {
 
 const field = 'h-10 min-w-0 rounded-lg border-2 border-hair bg-glaze px-2 hover:border-rim';
 
-function Strictness({ index, register }: Pick<NeedFieldsProps, 'index' | 'register'>) {
+type OfNeed = Pick<NeedFieldsProps, 'index' | 'register'>;
+
+function Strictness({ index, register }: OfNeed) {
   return (
     <select aria-label="How strict" {...register(`needs.${index}.strictness`)} className={field}>
       {strictnesses.map((strictness) => (
@@ -38,87 +40,112 @@ function Strictness({ index, register }: Pick<NeedFieldsProps, 'index' | 'regist
   );
 }
 
+function AllergenNeed({
+  index,
+  register,
+  law,
+  isAllergy,
+}: OfNeed & { readonly law: Law; readonly isAllergy: boolean }) {
+  return (
+    <>
+      <select aria-label="Allergen" {...register(`needs.${index}.allergen`)} className={`${field} flex-1`}>
+        <AllergenOptions law={law} />
+      </select>
+      <Strictness index={index} register={register} />
+      {isAllergy && (
+        <label className="flex items-center gap-1.5 text-sm">
+          <input type="checkbox" className="size-5" {...register(`needs.${index}.traces`)} /> traces matter
+        </label>
+      )}
+    </>
+  );
+}
+
+function IngredientNeed({ index, register }: OfNeed) {
+  return (
+    <>
+      <select
+        aria-label="Ingredient"
+        {...register(`needs.${index}.ingredient`)}
+        className={`${field} flex-1`}
+      >
+        {larderTable.map((ingredient) => (
+          <option key={ingredient.id} value={ingredient.id} className="bg-glaze text-ink">
+            {ingredient.name}
+          </option>
+        ))}
+      </select>
+      <Strictness index={index} register={register} />
+    </>
+  );
+}
+
+function RuleNeed({ index, register }: OfNeed) {
+  return (
+    <select aria-label="Rule" {...register(`needs.${index}.rule`)} className={`${field} flex-1`}>
+      {rules.map((rule) => (
+        <option key={rule} value={rule}>
+          {ruleNames[rule]}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+/** At most so much of something a portion: of salt, or of a compound that is chosen. */
+function LimitNeed({
+  index,
+  register,
+  control,
+  ofCompound,
+}: OfNeed & Pick<NeedFieldsProps, 'control'> & { readonly ofCompound: boolean }) {
+  const limit = useController({ control, name: `needs.${index}.gramsPerPortion` });
+  return (
+    <label className="flex flex-1 items-center gap-2">
+      At most
+      <NumberField
+        label={ofCompound ? 'Limit' : 'Salt limit'}
+        value={limit.field.value}
+        unit="g"
+        live
+        onValue={limit.field.onChange}
+        className={`${field} w-20`}
+      />
+      {ofCompound ? (
+        <>
+          g{' '}
+          <select aria-label="Compound" {...register(`needs.${index}.compound`)} className={field}>
+            {compounds.map((compound) => (
+              <option key={compound} value={compound}>
+                {compoundNames[compound]}
+              </option>
+            ))}
+          </select>{' '}
+          a portion
+        </>
+      ) : (
+        'g salt a portion'
+      )}
+    </label>
+  );
+}
+
 /** One need in the form; its fields follow its kind. */
 export function NeedFields({ index, law, control, register, errors, remove }: NeedFieldsProps) {
   const need = useWatch({ control, name: `needs.${index}` });
-  const kind = need?.kind ?? 'allergen';
-  const limit = useController({ control, name: `needs.${index}.gramsPerPortion` });
+  const kind = need?.kind ?? 'allergen',
+    of = { index, register };
   const trouble = Object.values(errors.needs?.[index] ?? {}).find(
     (error): error is { message: string } => typeof (error as { message?: unknown }).message === 'string',
   );
   return (
     <li className="border-t border-hair py-2 first:border-t-0">
       <div className="flex flex-wrap items-center gap-2">
-        {kind === 'allergen' && (
-          <>
-            <select
-              aria-label="Allergen"
-              {...register(`needs.${index}.allergen`)}
-              className={`${field} flex-1`}
-            >
-              <AllergenOptions law={law} />
-            </select>
-            <Strictness index={index} register={register} />
-            {need?.strictness === 'allergy' && (
-              <label className="flex items-center gap-1.5 text-sm">
-                <input type="checkbox" className="size-5" {...register(`needs.${index}.traces`)} /> traces
-                matter
-              </label>
-            )}
-          </>
-        )}
-        {kind === 'ingredient' && (
-          <>
-            <select
-              aria-label="Ingredient"
-              {...register(`needs.${index}.ingredient`)}
-              className={`${field} flex-1`}
-            >
-              {larderTable.map((ingredient) => (
-                <option key={ingredient.id} value={ingredient.id} className="bg-glaze text-ink">
-                  {ingredient.name}
-                </option>
-              ))}
-            </select>
-            <Strictness index={index} register={register} />
-          </>
-        )}
-        {kind === 'rule' && (
-          <select aria-label="Rule" {...register(`needs.${index}.rule`)} className={`${field} flex-1`}>
-            {rules.map((rule) => (
-              <option key={rule} value={rule}>
-                {ruleNames[rule]}
-              </option>
-            ))}
-          </select>
-        )}
+        {kind === 'allergen' && <AllergenNeed {...of} law={law} isAllergy={need?.strictness === 'allergy'} />}
+        {kind === 'ingredient' && <IngredientNeed {...of} />}
+        {kind === 'rule' && <RuleNeed {...of} />}
         {(kind === 'salt-limit' || kind === 'compound') && (
-          <label className="flex flex-1 items-center gap-2">
-            At most
-            <NumberField
-              label={kind === 'compound' ? 'Limit' : 'Salt limit'}
-              value={limit.field.value}
-              unit="g"
-              live
-              onValue={limit.field.onChange}
-              className={`${field} w-20`}
-            />
-            {kind === 'compound' ? (
-              <>
-                g{' '}
-                <select aria-label="Compound" {...register(`needs.${index}.compound`)} className={field}>
-                  {compounds.map((compound) => (
-                    <option key={compound} value={compound}>
-                      {compoundNames[compound]}
-                    </option>
-                  ))}
-                </select>{' '}
-                a portion
-              </>
-            ) : (
-              'g salt a portion'
-            )}
-          </label>
+          <LimitNeed {...of} control={control} ofCompound={kind === 'compound'} />
         )}
         <Button look="bare" aria-label={`Remove need ${index + 1}`} onClick={remove}>
           <Trash2 size={17} aria-hidden />

@@ -2,6 +2,7 @@ import {
   type ComponentProps,
   type ComponentType,
   cloneElement,
+  type KeyboardEventHandler,
   type ReactElement,
   type ReactNode,
   type Ref,
@@ -22,7 +23,7 @@ const menu = fetchedPart<ComponentProps<typeof MenuType>>(() =>
 interface TriggerProps {
   readonly onClick?: () => void;
   readonly onBlur?: () => void;
-  readonly onKeyDown?: (event: { readonly key: string }) => void;
+  readonly onKeyDown?: KeyboardEventHandler<HTMLButtonElement>;
   readonly ref?: Ref<HTMLButtonElement>;
   readonly 'aria-haspopup'?: 'dialog' | 'menu';
   readonly 'aria-expanded'?: boolean;
@@ -54,8 +55,14 @@ function useOnDemand<P>(trigger: ReactElement<TriggerProps>, kind: 'dialog' | 'm
     <>
       {cloneElement(trigger, {
         onClick: press,
-        onBlur: turnAway,
-        onKeyDown: ({ key }) => key === 'Escape' && turnAway(),
+        onBlur: () => {
+          trigger.props.onBlur?.();
+          turnAway();
+        },
+        onKeyDown: (event) => {
+          trigger.props.onKeyDown?.(event);
+          if (event.key === 'Escape') turnAway();
+        },
         ref: setAnchor,
         'aria-haspopup': kind,
         'aria-expanded': false,

@@ -11,7 +11,7 @@ interface ScrubNoteProps {
   readonly label: string;
   readonly trouble: string | undefined;
   readonly hint: ReadingHint | undefined;
-  readonly takeOther: () => void;
+  readonly takeOther: (() => void) | undefined;
   /** Buttons for less and more; absent where the keys are at hand. */
   readonly stepBy?: ((steps: number) => void) | undefined;
 }
@@ -32,7 +32,7 @@ export function ScrubNote({ id, anchor, label, trouble, hint, takeOther, stepBy 
           </span>
         )
       )}
-      {trouble === undefined && hint?.other && (
+      {trouble === undefined && hint?.other && takeOther && (
         <NoteButton press={takeOther}>
           <kbd aria-hidden className="font-bold">
             {OTHER_READING}

@@ -35,7 +35,7 @@ export function useScrubbed({
 }
 
 /** What is typed and not yet taken. */
-interface Typed {
+export interface Typed {
   readonly draft: string | undefined;
   readonly trouble: string | undefined;
   readonly hint: ReadingHint | undefined;

@@ -124,70 +124,82 @@ function VersionRow({ formulaId, version, before, forgotten }: RowProps) {
 
 const field = 'h-9 w-full rounded-md border-2 border-hair bg-glaze px-2';
 
-/** The versions of the open formula: keep one with what changed and why, go back, branch. */
-export default function VersionsPanel() {
-  const id = useBenchPart((bench) => bench.id);
+interface KeepVersionProps {
+  readonly formulaId: string;
+  /** The one that was kept last. */
+  readonly last: VersionView | undefined;
+  readonly kept: () => Promise<unknown>;
+}
+
+/** Keeps what stands on the Bench, with a name and why; a name that is refused stays in its field with the reason. */
+function KeepVersion({ formulaId, last, kept }: KeepVersionProps) {
   const present = useFormula();
-  const { data: versions, error, refetch } = useQuery({ ...queries.versions(id), refetchOnMount: 'always' });
-  useEffect(() => {
-    if (error) sayFailure(error);
-  }, [error]);
   const [name, setName] = useState('');
   const [why, setWhy] = useState('');
   const [trouble, setTrouble] = useState<string>();
-  const load = () => refetch();
   const keep = (event: FormEvent) => {
     event.preventDefault();
     void formulaSaving
       .flush()
-      .then(() => api.keepVersion(id, { name, why }))
+      .then(() => api.keepVersion(formulaId, { name, why }))
       .then(() => {
         setName('');
         setWhy('');
         setTrouble(undefined);
-        return load();
+        return kept();
       })
       .then(() => focusSoon(`[data-testid="version-${CSS.escape(name)}"]`))
       .catch((error: unknown) => setTrouble(whyNot(error)));
   };
-  const last = versions?.at(-1);
+  return (
+    <form onSubmit={keep} className="flex flex-col gap-1.5">
+      <label className="text-sm">
+        Name of this version
+        <input
+          value={name}
+          maxLength={80}
+          onChange={(event) => setName(event.target.value)}
+          className={field}
+          placeholder="thicker, less salt"
+        />
+      </label>
+      <label className="text-sm">
+        Why
+        <input
+          value={why}
+          maxLength={1000}
+          onChange={(event) => setWhy(event.target.value)}
+          className={field}
+          placeholder="it ran off the bread"
+        />
+      </label>
+      {last && (
+        <p className="text-[13px] leading-4 text-soft">
+          Since “{last.name}”: {changesFrom(formulaOfContent(last.content), present)}
+        </p>
+      )}
+      {trouble && (
+        <p role="alert" className="text-sm font-semibold text-no">
+          {trouble}
+        </p>
+      )}
+      <Button type="submit" look="yolk" className="self-start" disabled={name.trim() === ''}>
+        Keep this version
+      </Button>
+    </form>
+  );
+}
+
+/** The versions of the open formula: keep one with what changed and why, go back, branch. */
+export default function VersionsPanel() {
+  const id = useBenchPart((bench) => bench.id);
+  const { data: versions, error, refetch } = useQuery({ ...queries.versions(id), refetchOnMount: 'always' });
+  useEffect(() => {
+    if (error) sayFailure(error);
+  }, [error]);
   return (
     <div className="flex flex-col gap-2 pt-2">
-      <form onSubmit={keep} className="flex flex-col gap-1.5">
-        <label className="text-sm">
-          Name of this version
-          <input
-            value={name}
-            maxLength={80}
-            onChange={(event) => setName(event.target.value)}
-            className={field}
-            placeholder="thicker, less salt"
-          />
-        </label>
-        <label className="text-sm">
-          Why
-          <input
-            value={why}
-            maxLength={1000}
-            onChange={(event) => setWhy(event.target.value)}
-            className={field}
-            placeholder="it ran off the bread"
-          />
-        </label>
-        {last && (
-          <p className="text-[13px] leading-4 text-soft">
-            Since “{last.name}”: {changesFrom(formulaOfContent(last.content), present)}
-          </p>
-        )}
-        {trouble && (
-          <p role="alert" className="text-sm font-semibold text-no">
-            {trouble}
-          </p>
-        )}
-        <Button type="submit" look="yolk" className="self-start" disabled={name.trim() === ''}>
-          Keep this version
-        </Button>
-      </form>
+      <KeepVersion formulaId={id} last={versions?.at(-1)} kept={() => refetch()} />
       {versions?.length === 0 && (
         <p className="text-sm text-soft">
           No version is kept yet. Keep one before a change you may want to take back next week.
@@ -200,7 +212,7 @@ export default function VersionsPanel() {
             formulaId={id}
             version={version}
             before={versions?.[versions.indexOf(version) - 1]}
-            forgotten={() => void load()}
+            forgotten={() => void refetch()}
           />
         ))}
       </ul>

@@ -93,25 +93,31 @@ export type BandedFigure = (typeof bandedFigures)[number];
 /** How unsure figures are by what is said loosely: a log standard deviation each, of pH one in its own unit. */
 export type FigureSd = Readonly<Record<BandedFigure, number>>;
 
-/**
- * What the model says of a pot at one moment.
- * @param knownSpread the width of its bands where that is known well enough already, which saves most of the time
- * @param amounts how unsure its figures are by amounts that were said loosely; nothing where all were weighed
- */
-export function predictPot(
-  { mix, at, flow }: PotAt,
-  offsets: KitchenOffsets = noOffsets,
-  knownSpread?: Spread,
-  amounts?: FigureSd,
-): PointPrediction {
-  const pulled = pullLength(mix, flow, at, offsets);
-  const spread = knownSpread ?? spreadAt(mix, at, flow, pulled, offsets);
-  const taste = tasteOf(mix);
-  const unsure = guessedTasteSd * mix.guessedShare;
-  const mass = Math.max(mix.mass, 1e-9),
-    per100 = (g: number) => (100 * g) / mass;
-  const banded = (figure: BandedFigure, mid: number, sd: number): Band =>
+/** A figure with its band; what is unsure by loosely said amounts widens it. */
+type Banded = (figure: BandedFigure, mid: number, sd: number) => Band;
+
+const bandedBy =
+  (amounts: FigureSd | undefined): Banded =>
+  (figure, mid, sd) =>
     (figure === 'pH' ? linearBand : bandOf)(mid, amounts ? Math.hypot(sd, amounts[figure]) : sd);
+
+/** How it tastes, and what of it is guessed. */
+function tasteFigures(mix: Mixture, banded: Banded) {
+  const taste = tasteOf(mix),
+    unsure = guessedTasteSd * mix.guessedShare;
+  return {
+    salt: banded('salt', taste.salt, compositionCv.salt),
+    sweetness: banded('sweetness', taste.sweet, compositionCv.sweet),
+    savoriness: banded('savoriness', taste.umami, Math.hypot(compositionCv.umami, unsure)),
+    sourness: banded('sourness', taste.sour, Math.hypot(compositionCv.sour, unsure)),
+    pH: banded('pH', mix.pH, mix.pH * compositionCv.pH),
+    bitter: taste.bitter,
+    pungent: taste.pungent,
+  };
+}
+
+/** How it flows, in figures and in words. */
+function flowFigures({ mix, at, flow }: PotAt, spread: Spread, banded: Banded) {
   const viscosity = banded('viscosity', flow.viscosity, spread.viscosity),
     yieldStress = banded('yieldStress', flow.yieldStress, spread.yieldStress);
   const said = textureClassOf(mix, flow, at.temperature) ?? thicknessClassOf(flow),
@@ -119,30 +125,51 @@ export function predictPot(
       viscosity: sdOfBand(viscosity),
       yieldStress: sdOfBand(yieldStress),
     });
-  const reflectance = reflectanceOf(mix);
   return {
-    massG: Math.max(mix.mass, 0),
-    volumeMl: mix.volume,
-    evaporatedG: mix.evaporated,
-    fat: banded('fat', per100(mix.fat + mix.inPieces.fat), compositionCv.fat),
-    salt: banded('salt', taste.salt, compositionCv.salt),
-    protein: banded('protein', per100(mix.protein), compositionCv.fat),
-    sweetness: banded('sweetness', taste.sweet, compositionCv.sweet),
-    savoriness: banded('savoriness', taste.umami, Math.hypot(compositionCv.umami, unsure)),
-    sourness: banded('sourness', taste.sour, Math.hypot(compositionCv.sour, unsure)),
-    pH: banded('pH', mix.pH, mix.pH * compositionCv.pH),
-    energyKcal: banded('energyKcal', energyOf(mix), compositionCv.energy),
     viscosity,
     yieldStress,
     thicknessClass: said,
     thicknessRange: wordRange(words, said),
     thicknessWords: words,
+  };
+}
+
+/** How it looks. */
+function colourFigures(mix: Mixture): PointPrediction['colour'] {
+  const reflectance = reflectanceOf(mix);
+  return { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) };
+}
+
+/**
+ * What the model says of a pot at one moment.
+ * @param knownSpread the width of its bands where that is known well enough already, which saves most of the time
+ * @param amounts how unsure its figures are by amounts that were said loosely; nothing where all were weighed
+ */
+export function predictPot(
+  pot: PotAt,
+  offsets: KitchenOffsets = noOffsets,
+  knownSpread?: Spread,
+  amounts?: FigureSd,
+): PointPrediction {
+  const { mix, at, flow } = pot,
+    pulled = pullLength(mix, flow, at, offsets),
+    spread = knownSpread ?? spreadAt(mix, at, flow, pulled, offsets),
+    banded = bandedBy(amounts);
+  const mass = Math.max(mix.mass, 1e-9),
+    per100 = (g: number) => (100 * g) / mass;
+  return {
+    massG: Math.max(mix.mass, 0),
+    volumeMl: mix.volume,
+    evaporatedG: mix.evaporated,
+    fat: banded('fat', per100(mix.fat + mix.inPieces.fat), compositionCv.fat),
+    protein: banded('protein', per100(mix.protein), compositionCv.fat),
+    ...tasteFigures(mix, banded),
+    energyKcal: banded('energyKcal', energyOf(mix), compositionCv.energy),
+    ...flowFigures(pot, spread, banded),
     stretch: banded('stretch', pulled, spread.stretch),
     curdling: curdlingProbability(mix),
     graininess: graininessOf(mix),
     lumps: lumpIndex(mix.dryHotStarch / mass),
-    bitter: taste.bitter,
-    pungent: taste.pungent,
     weeping: weepingPercent(mix, flow, at.days),
     creaming: creamingIndex(mix, flow),
     oilingOff: oilingOffRisk(mix, flow),
@@ -151,7 +178,7 @@ export function predictPot(
     broughtG: mix.broughtG,
     particleSizeUm: mix.meanDiameter,
     solidFat: solidFatBand(mix, flow.solidFat),
-    colour: { hex: hexOf(reflectance), lab: labFromReflectance(reflectance) },
+    colour: colourFigures(mix),
     flags: flagsOf(mix, mix.boilsOff),
   };
 }

@@ -30,19 +30,51 @@ import { openWork } from '../../open-formula/work-store';
 const optionsOf = <T extends string>(names: Readonly<Record<T, string>>) =>
   Object.entries<string>(names).map(([value, label]) => ({ value: value as T, label }));
 
-/** How a line is made ready, when it goes in, and taking it out. */
-export default function LineMenu({
-  line,
-  typeBounds,
-}: {
+interface OfLine {
   readonly line: Line;
-  readonly typeBounds: () => void;
-}) {
-  const kinds = kindsBeside(line.ingredient),
-    formula = useFormula(),
-    sauce = formulaInLine(line.ingredient),
-    navigate = useNavigate();
-  // When a line goes in is said once: by its stage, and in a method of one's own by the operation it goes in with.
+}
+
+/** Which kind of a thing it is, where the verdict or the figures depend on it, and what each would change. */
+function KindChoice({ line }: OfLine) {
+  const formula = useFormula(),
+    kinds = kindsBeside(line.ingredient);
+  if (kinds.length === 0) return null;
+  return (
+    <MenuChoice
+      label="Which kind"
+      value={line.ingredient}
+      options={kinds.map((id) => ({
+        value: id,
+        label: ingredientById(id)?.kinds ? 'not said' : (ingredientById(id)?.name ?? id),
+        ...(id === line.ingredient ? {} : { told: effectOfKind(formula, line.id, id) }),
+      }))}
+      onChange={(ingredient) => take({ step: 'set-kind', line: line.id, ingredient })}
+    />
+  );
+}
+
+function ReadyChoice({ line }: OfLine) {
+  return (
+    <MenuChoice
+      label="Made ready"
+      value={line.preparation}
+      options={optionsOf(preparationNames)}
+      onChange={(preparation) =>
+        take({
+          step: 'several',
+          steps: [
+            { step: 'set-ready', line: line.id, ready: preparation === 'as-is' ? [] : undefined },
+            { step: 'set-preparation', line: line.id, preparation },
+          ],
+        })
+      }
+    />
+  );
+}
+
+/** When it goes in. That is said once: by its stage, and in a method of one's own by the operation it goes in with. */
+function GoesIn({ line }: OfLine) {
+  const formula = useFormula();
   const place = (change: typeof inPieces, stage: Stage) =>
     take({
       step: 'several',
@@ -53,45 +85,6 @@ export default function LineMenu({
     });
   return (
     <>
-      {sauce !== undefined && (
-        <MenuItem onSelect={() => void navigate(`/bench/${sauce}`)}>
-          <CookingPot size={16} aria-hidden /> Open this formula
-        </MenuItem>
-      )}
-      <MenuItem onSelect={() => openWork('swap', line.id)}>
-        <Replace size={16} aria-hidden /> Swap for something else
-      </MenuItem>
-      <MenuItem onSelect={() => openWork('trade', line.id)}>
-        <ChartArea size={16} aria-hidden /> Trade against another line
-      </MenuItem>
-      {kinds.length > 0 && (
-        <MenuChoice
-          label="Which kind"
-          value={line.ingredient}
-          options={kinds.map((id) => ({
-            value: id,
-            label: ingredientById(id)?.kinds ? 'not said' : (ingredientById(id)?.name ?? id),
-            ...(id === line.ingredient ? {} : { told: effectOfKind(formula, line.id, id) }),
-          }))}
-          onChange={(ingredient) => take({ step: 'set-kind', line: line.id, ingredient })}
-        />
-      )}
-      {sauce === undefined && (
-        <MenuChoice
-          label="Made ready"
-          value={line.preparation}
-          options={optionsOf(preparationNames)}
-          onChange={(preparation) =>
-            take({
-              step: 'several',
-              steps: [
-                { step: 'set-ready', line: line.id, ready: preparation === 'as-is' ? [] : undefined },
-                { step: 'set-preparation', line: line.id, preparation },
-              ],
-            })
-          }
-        />
-      )}
       <MenuChoice
         label="Goes in"
         value={line.stage}
@@ -111,6 +104,30 @@ export default function LineMenu({
       <MenuItem onSelect={() => place(atTheStart, line.stage === 'end' ? 'start' : line.stage)}>
         <ArrowDownToLine size={16} aria-hidden /> Goes in at the start
       </MenuItem>
+    </>
+  );
+}
+
+/** What can be done with a line: seen from elsewhere, made ready, put in earlier or later, held, taken out. */
+export default function LineMenu({ line, typeBounds }: OfLine & { readonly typeBounds: () => void }) {
+  const sauce = formulaInLine(line.ingredient),
+    navigate = useNavigate();
+  return (
+    <>
+      {sauce !== undefined && (
+        <MenuItem onSelect={() => void navigate(`/bench/${sauce}`)}>
+          <CookingPot size={16} aria-hidden /> Open this formula
+        </MenuItem>
+      )}
+      <MenuItem onSelect={() => openWork('swap', line.id)}>
+        <Replace size={16} aria-hidden /> Swap for something else
+      </MenuItem>
+      <MenuItem onSelect={() => openWork('trade', line.id)}>
+        <ChartArea size={16} aria-hidden /> Trade against another line
+      </MenuItem>
+      <KindChoice line={line} />
+      {sauce === undefined && <ReadyChoice line={line} />}
+      <GoesIn line={line} />
       <MenuChoice
         label="When balancing"
         value={holdKey(line)}

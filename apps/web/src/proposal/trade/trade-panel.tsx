@@ -26,10 +26,80 @@ function useChosenLines() {
   return { x, y, setX, setY };
 }
 
+type ChosenLines = ReturnType<typeof useChosenLines>;
+
+/** Which line goes across and which upwards; one line is never both. */
+function LineChoices({
+  x,
+  y,
+  setX,
+  setY,
+  options,
+}: ChosenLines & { readonly options: readonly { readonly value: string; readonly label: string }[] }) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 text-[13.5px]">
+      <Choice
+        label="Across"
+        value={x ?? ''}
+        options={options.filter(({ value }) => value !== y)}
+        onChange={setX}
+        className="max-w-40"
+      />{' '}
+      against
+      <Choice
+        label="Upwards"
+        value={y ?? ''}
+        options={options.filter(({ value }) => value !== x)}
+        onChange={setY}
+        className="max-w-40"
+      />
+    </div>
+  );
+}
+
+interface RailChoicesProps {
+  readonly shown: readonly [RailId, RailId];
+  readonly setFirst: (rail: RailId) => void;
+  readonly setSecond: (rail: RailId) => void;
+}
+
+/** Which two properties are drawn, each beside the line it is drawn with. */
+function RailChoices({ shown: [first, second], setFirst, setSecond }: RailChoicesProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-2 text-[13.5px]">
+      <span className="inline-block size-3 rounded-sm border border-doubt bg-doubt/60" aria-hidden />
+      <Choice label="First property" value={first} options={railOptions} onChange={setFirst} />
+      <span className="inline-block h-0 w-5 border-t-2 border-dashed border-lit-edge" aria-hidden />
+      <Choice label="Second property" value={second} options={railOptions} onChange={setSecond} />
+      <span className="inline-block size-3 rounded-sm border-2 border-yes bg-yes/20" aria-hidden /> brief and
+      people met
+    </div>
+  );
+}
+
+/** Who cannot eat it whatever these two lines weigh. */
+function CannotAnywhere({ names }: { readonly names: readonly string[] }) {
+  return (
+    <p className="text-[13px] leading-4 text-no">
+      {names.join(' and ')} cannot eat this wherever the dot stands.{' '}
+      <button type="button" className="font-semibold underline" onClick={() => openWork('swap')}>
+        Swap first
+      </button>
+      ; dotted green meets the brief alone.
+    </p>
+  );
+}
+
+const nameOf = (id: string): string => {
+  const line = useBench.getState().bench?.history.formula.lines.find((other) => other.id === id);
+  return (line && findIngredient(line.ingredient)?.name) ?? 'a line';
+};
+
 /** Two lines against each other: what they do to two properties, where brief and people are met, and the dot to drag. */
 export default function TradePanel() {
   const { recipe, lineIds } = useOutcome();
-  const { x, y, setX, setY } = useChosenLines();
+  const chosen = useChosenLines(),
+    { x, y } = chosen;
   const [first, setFirst] = useState<RailId>('thickness');
   const [second, setSecond] = useState<RailId>('stretch');
   const shown = useMemo((): readonly [RailId, RailId] => [first, second], [first, second]);
@@ -39,10 +109,6 @@ export default function TradePanel() {
     value: id,
     label: recipe.lines[i]?.ingredient.name.toLowerCase() ?? id,
   }));
-  const nameOf = (id: string | undefined) => {
-    const line = useBench.getState().bench?.history.formula.lines.find((other) => other.id === id);
-    return (line && findIngredient(line.ingredient)?.name) ?? 'a line';
-  };
   const there = x !== undefined && y !== undefined && lineIds.includes(x) && lineIds.includes(y);
   const fits =
     there && map && map.map.x.line === lineIds.indexOf(x) && map.map.y.line === lineIds.indexOf(y)
@@ -50,31 +116,8 @@ export default function TradePanel() {
       : undefined;
   return (
     <div className="flex min-h-80 flex-1 flex-col gap-1 pt-1">
-      <div className="flex flex-wrap items-center gap-x-2 text-[13.5px]">
-        <Choice
-          label="Across"
-          value={x ?? ''}
-          options={options.filter(({ value }) => value !== y)}
-          onChange={setX}
-          className="max-w-40"
-        />{' '}
-        against
-        <Choice
-          label="Upwards"
-          value={y ?? ''}
-          options={options.filter(({ value }) => value !== x)}
-          onChange={setY}
-          className="max-w-40"
-        />
-      </div>
-      <div className="flex flex-wrap items-center gap-x-2 text-[13.5px]">
-        <span className="inline-block size-3 rounded-sm border border-doubt bg-doubt/60" aria-hidden />
-        <Choice label="First property" value={first} options={railOptions} onChange={setFirst} />
-        <span className="inline-block h-0 w-5 border-t-2 border-dashed border-lit-edge" aria-hidden />
-        <Choice label="Second property" value={second} options={railOptions} onChange={setSecond} />
-        <span className="inline-block size-3 rounded-sm border-2 border-yes bg-yes/20" aria-hidden /> brief
-        and people met
-      </div>
+      <LineChoices {...chosen} options={options} />
+      <RailChoices shown={shown} setFirst={setFirst} setSecond={setSecond} />
       <div
         ref={ref}
         className="min-h-0 flex-1 basis-64"
@@ -98,15 +141,7 @@ export default function TradePanel() {
           </p>
         )}
       </div>
-      {map && map.map.cannot.length > 0 && (
-        <p className="text-[13px] leading-4 text-no">
-          {map.map.cannot.join(' and ')} cannot eat this wherever the dot stands.{' '}
-          <button type="button" className="font-semibold underline" onClick={() => openWork('swap')}>
-            Swap first
-          </button>
-          ; dotted green meets the brief alone.
-        </p>
-      )}
+      {map && map.map.cannot.length > 0 && <CannotAnywhere names={map.map.cannot} />}
       <p className="text-[12.5px] leading-4 text-soft">
         Drag the dot, or press the arrow keys on it. Dotted lines: both together weigh the same.
       </p>

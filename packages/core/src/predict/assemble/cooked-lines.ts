@@ -92,6 +92,54 @@ function addPieces({ inPieces }: CookedLines, { c, broughtWater }: Weighed, g: n
   inPieces.volume += Math.max(water, 0) + fat + (1 - c.water - c.fat) * g * a.proteinVolume;
 }
 
+/** Nothing of the lines yet, but where each of them goes. */
+const noneYet = (
+  courses: readonly LineCourse[],
+  gelatinized: readonly Float64Array[],
+  hottest: HeatHistory,
+): CookedLines => ({
+  starch: noStarch(),
+  particles: noParticles(),
+  colour: noColour(),
+  solutes: new Float64Array(soluteIds.length),
+  fatByType: new Float64Array(fatTypes.length),
+  buffers: noBuffers(),
+  strongIons: 0,
+  amylaseSugar: 0,
+  heatSetProtein: 0,
+  pungent: 0,
+  dryHotStarch: 0,
+  alcohol: 0,
+  undissolvedGums: 0,
+  inPieces: { volume: 0, water: 0, fat: 0, starch: 0, organicAcid: 0 },
+  courses,
+  gelatinized,
+  hottest,
+});
+
+/** Adds what becomes of one line by the way it goes, ground to a paste or left in pieces. */
+function addCooked(sums: CookedLines, weighed: Weighed, way: LineCourse, gelatinized: Float64Array): void {
+  const { line, c, g } = weighed,
+    { heat, ground, work, pieces } = way,
+    { behaviour } = c.ingredient;
+  const paste = g * (1 - pieces);
+  if (pieces > 0) addPieces(sums, weighed, g * pieces, pieces);
+  const loss = amylaseLoss(weighed, heat);
+  sums.amylaseSugar += loss * c.starchTotal * paste;
+  addStarch(sums.starch, weighed, paste, 1 - loss, gelatinized, ground.fineness, work, heat);
+  addParticles(sums.particles, weighed, paste, ground, unfoldedBy(heat));
+  addColour(sums.colour, weighed, ground.diameter, 1 - pieces);
+  dissolve(sums, weighed, paste, heat);
+  sums.fatByType[c.fatTypeIndex]! += c.fat * paste;
+  sums.strongIons += c.strongIons * paste;
+  sums.heatSetProtein += behaviour.heatSetProtein * c.protein * paste * setAgainstPot(heat, sums.hottest);
+  sums.pungent += bitingStrength(behaviour.pungent) * biteLeft(line.ingredient, way.aromaMinutes) * g;
+  sums.alcohol += c.alcohol * g * way.alcoholLeft;
+  addBuffers(sums.buffers, c.buffers, paste);
+  if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
+    sums.dryHotStarch += c.starchTotal * g;
+}
+
 /**
  * Each line through its soak, the heat and the blades it met, added up.
  * @param pot heat of what was in from the start   @param gelatinized share of each starch that some heat gelatinizes
@@ -104,49 +152,11 @@ export function throughHeatAndBlade(
   gelatinized: (heat: HeatHistory) => Float64Array,
   keptLiquid: number,
 ): CookedLines {
-  const courses = lines.map((line) => lineCourse(line, course, pot, keptLiquid));
-  const sums: CookedLines = {
-    starch: noStarch(),
-    particles: noParticles(),
-    colour: noColour(),
-    solutes: new Float64Array(soluteIds.length),
-    fatByType: new Float64Array(fatTypes.length),
-    buffers: noBuffers(),
-    strongIons: 0,
-    amylaseSugar: 0,
-    heatSetProtein: 0,
-    pungent: 0,
-    dryHotStarch: 0,
-    alcohol: 0,
-    undissolvedGums: 0,
-    inPieces: { volume: 0, water: 0, fat: 0, starch: 0, organicAcid: 0 },
-    courses,
-    gelatinized: lines.map(({ gelatinizedBefore }, i) =>
+  const courses = lines.map((line) => lineCourse(line, course, pot, keptLiquid)),
+    swollen = lines.map(({ gelatinizedBefore }, i) =>
       atLeast(gelatinizedBefore, gelatinized(courses[i]!.heat)),
-    ),
-    hottest: hottestOf(pot, lines, courses),
-  };
-  const { fatByType, buffers } = sums;
-  lines.forEach((weighed, i) => {
-    const { line, c, g } = weighed;
-    const b = c.ingredient.behaviour,
-      { heat, ground, work, pieces, aromaMinutes, alcoholLeft } = courses[i]!;
-    const paste = g * (1 - pieces);
-    if (pieces > 0) addPieces(sums, weighed, g * pieces, pieces);
-    const loss = amylaseLoss(weighed, heat);
-    sums.amylaseSugar += loss * c.starchTotal * paste;
-    addStarch(sums.starch, weighed, paste, 1 - loss, sums.gelatinized[i]!, ground.fineness, work, heat);
-    addParticles(sums.particles, weighed, paste, ground, unfoldedBy(heat));
-    addColour(sums.colour, weighed, ground.diameter, 1 - pieces);
-    dissolve(sums, weighed, paste, heat);
-    fatByType[c.fatTypeIndex] = (fatByType[c.fatTypeIndex] ?? 0) + c.fat * paste;
-    sums.strongIons += c.strongIons * paste;
-    sums.heatSetProtein += b.heatSetProtein * c.protein * paste * setAgainstPot(heat, sums.hottest);
-    sums.pungent += bitingStrength(b.pungent) * biteLeft(line.ingredient, aromaMinutes) * g;
-    sums.alcohol += c.alcohol * g * alcoholLeft;
-    addBuffers(buffers, c.buffers, paste);
-    if (line.stage === 'dry-hot' && c.starchTotal > comminution.lumpStarchShare)
-      sums.dryHotStarch += c.starchTotal * g;
-  });
+    );
+  const sums = noneYet(courses, swollen, hottestOf(pot, lines, courses));
+  lines.forEach((weighed, i) => addCooked(sums, weighed, courses[i]!, swollen[i]!));
   return sums;
 }

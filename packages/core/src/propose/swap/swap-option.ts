@@ -120,12 +120,50 @@ const coinsOf = ({ recipe }: Assessed): number => costOf(recipe.lines).coins.mid
 /** Coins below which a pot counts as having cost that much. */
 const LEAST_COINS = 0.01;
 
+/** A pot as it stands with its substitutes, and what they take. */
+interface SwappedPot {
+  readonly after: Assessed;
+  readonly distance: number;
+  readonly minutes: number;
+  readonly substitutes: readonly PotLine[];
+  readonly notInHouse: readonly PotLine[];
+  readonly regarded: readonly Regarded[];
+  readonly moves: readonly LineChange[];
+}
+
+/** What counts against an option. */
+function rankAgainst(
+  { request, aims, original }: SwapSearch,
+  misses: Parameters<typeof unmet>[1],
+  { after, distance, minutes, substitutes, notInHouse, regarded, moves }: SwappedPot,
+): number {
+  return rankOf({
+    unmet: unmet(aims, misses),
+    distance,
+    costRatio: Math.max(coinsOf(after), LEAST_COINS) / Math.max(coinsOf(original), LEAST_COINS),
+    minutes,
+    notInHouse: notInHouse.length,
+    // A sauce of the house is one thing to make, however many lines it has.
+    newThings: new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size,
+    unlike: unlikenessOf(request, substitutes),
+    asking: new Set(regarded.map(({ eater }) => eater)).size,
+    moved: moves.length,
+  });
+}
+
+/** What has to be done with the substitutes before they go in; a sauce of the house comes made. */
+const effortOf = (substitutes: readonly PotLine[]): SwapOption['effort'] =>
+  substitutes.flatMap(({ ingredient: { name }, preparation, sauce }) =>
+    sauce === undefined && preparationOf(preparation).ahead !== undefined ? [{ name, preparation }] : [],
+  );
+
 /** A balanced pot as an option, or nothing when somebody still could not eat it. */
 export function optionOf(
-  { request, aims, original, regard: regardOf, verdictsOn, tooMuchBefore }: SwapSearch,
+  search: SwapSearch,
   { lines, space, solution }: BalancedPot,
 ): SwapOption | undefined {
-  const { measuring, eaters = [], brief, inHouse } = request;
+  const { request, aims, original, regard: regardOf, verdictsOn, tooMuchBefore } = search,
+    { measuring, eaters = [], brief, inHouse } = request;
   const { amounts, masses, after, misses } = measuredPot(space, aims, solution, {
     rounding: measuring.rounding,
     units: lines.map(({ origin, ingredient }) =>
@@ -152,26 +190,21 @@ export function optionOf(
     regarded,
     // Where the cook lives with a question already, another of the same weight is no worse.
     regard: noWorse(worstOf(regarded), worstOf(gone.flatMap(({ ingredient }) => regardOf(ingredient)))),
-    effort: substitutes.flatMap(({ ingredient: { name }, preparation, sauce }) =>
-      sauce === undefined && preparationOf(preparation).ahead !== undefined ? [{ name, preparation }] : [],
-    ),
+    effort: effortOf(substitutes),
     alike: [],
     outside: missedRails(aims, misses),
     distance,
     coinsMore: coinsOf(after) - coinsOf(original),
     minutes,
     notInHouse: notInHouse.map(({ ingredient }) => ingredient.name),
-    rank: rankOf({
-      unmet: unmet(aims, misses),
+    rank: rankAgainst(search, misses, {
+      after,
       distance,
-      costRatio: Math.max(coinsOf(after), LEAST_COINS) / Math.max(coinsOf(original), LEAST_COINS),
       minutes,
-      notInHouse: notInHouse.length,
-      // A sauce of the house is one thing to make, however many lines it has.
-      newThings: new Set(substitutes.map(({ sauce, ingredient }) => sauce ?? ingredient.id)).size,
-      unlike: unlikenessOf(request, substitutes),
-      asking: new Set(regarded.map(({ eater }) => eater)).size,
-      moved: moves.length,
+      substitutes,
+      notInHouse,
+      regarded,
+      moves,
     }),
     shifts: shiftsBetween(brief, original, after),
     school: schoolOf(after.recipe.lines),
