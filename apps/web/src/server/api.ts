@@ -59,9 +59,23 @@ export const afterWriting = (then: () => void): void => {
   written = then;
 };
 
+/** Writes of this page that the server has answered. */
+let writes = 0;
+/** How often something is asked anew because a write was answered meanwhile; who writes without end is shown what was then. */
+const MOST_ANEW = 5;
+
 interface Answer<T> {
   readonly answer: T;
   readonly headers: Headers;
+}
+
+/** What is read; asked anew where a write of this page was answered meanwhile, since it may not be in the answer yet. */
+async function readAnswer<T>(path: string): Promise<Answer<T>> {
+  for (let anew = 0; ; anew++) {
+    const before = writes,
+      answer = await exchange<T>('GET', path);
+    if (writes === before || anew === MOST_ANEW) return answer;
+  }
 }
 
 async function exchange<T>(method: string, path: string, body?: unknown): Promise<Answer<T>> {
@@ -74,7 +88,10 @@ async function exchange<T>(method: string, path: string, body?: unknown): Promis
   const response = await fetch(`/api${path}`, init).catch(() => {
     throw new Unreachable();
   });
-  if (method !== 'GET') written();
+  if (method !== 'GET') {
+    writes += 1;
+    written();
+  }
   if (response.status === 204) return { answer: undefined as T, headers: response.headers };
   const text = await response.text();
   const isJson = response.headers.get('content-type')?.includes('json') ?? false;
@@ -86,7 +103,7 @@ async function exchange<T>(method: string, path: string, body?: unknown): Promis
 }
 
 const call = async <T>(method: string, path: string, body?: unknown): Promise<T> =>
-  (await exchange<T>(method, path, body)).answer;
+  (method === 'GET' ? await readAnswer<T>(path) : await exchange<T>(method, path, body)).answer;
 
 /** A part of a list that may be long. */
 export interface Page<T> {
@@ -110,7 +127,7 @@ async function page<T>(
   const parameters = new URLSearchParams();
   for (const [name, value] of Object.entries(query))
     if (value !== undefined && value !== '') parameters.set(name, String(value));
-  const { answer, headers } = await exchange<T[]>('GET', `${path}?${parameters.toString()}`);
+  const { answer, headers } = await readAnswer<T[]>(`${path}?${parameters.toString()}`);
   const next = /[?&]before=(\d+)>; rel="next"/.exec(headers.get('link') ?? '')?.[1];
   return { entries: answer, total: Number(headers.get('x-total-count') ?? answer.length), next };
 }

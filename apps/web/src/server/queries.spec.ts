@@ -35,6 +35,28 @@ test('a second place is shown what was just fetched; after a write of this page 
   expect(asked.filter((line) => line === 'GET /api/eaters')).toHaveLength(2);
 });
 
+test('what was asked before a write of this page and answered after it is asked anew, for everybody who waits for it', async () => {
+  const plain = globalThis.fetch;
+  let answerLate: () => void = () => undefined;
+  const late = new Promise<void>((resolve) => (answerLate = resolve));
+  let there = [{ id: 'ilva' }, { id: 'quillon' }];
+  answers = () => ({ body: there });
+  globalThis.fetch = (async (address: string, init?: RequestInit) => {
+    const isFirst = asked.length === 0,
+      answer = await plain(address, init);
+    if (isFirst) await late;
+    return answer;
+  }) as typeof fetch;
+  const before = read(queries.people);
+  there = [{ id: 'ilva' }];
+  await api.deleteEater('quillon');
+  const after = read(queries.people);
+  answerLate();
+  await expect(after).resolves.toEqual([{ id: 'ilva' }]);
+  await expect(before).resolves.toEqual([{ id: 'ilva' }]);
+  expect(asked).toEqual(['GET /api/eaters', 'DELETE /api/eaters/quillon', 'GET /api/eaters']);
+});
+
 test('two parts that want the same at once ask once', async () => {
   await Promise.all([read(queries.stock), read(queries.stock)]);
   expect(asked).toHaveLength(1);
