@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { openBench } from './kitchen';
+import { test } from './same-browser';
 
 test('a guest with an allergy is entered, checked against the formula, and taken away again', async ({
   page,
@@ -25,6 +26,32 @@ test('a guest with an allergy is entered, checked against the formula, and taken
   await page.goto('/table');
   await page.getByRole('button', { name: 'Remove Perrin' }).click();
   await expect(page.getByTestId('eater-Perrin')).toHaveCount(0);
+});
+
+test('a guest avoids something of the house: it can be chosen, is called by its name, and stays chosen', async ({
+  page,
+}) => {
+  const made = await page.request.post('/api/own-ingredients', {
+    data: { name: 'Relish of the shed', label: { perG: 100, fat: 1, carbohydrate: 9, protein: 1, salt: 1 } },
+  });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto('/table');
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Name').fill('Quillon');
+  await form.getByRole('button', { name: 'Ingredient' }).click();
+  await form.getByRole('combobox', { name: 'Ingredient' }).selectOption('Relish of the shed');
+  await form.getByRole('button', { name: 'Save' }).click();
+  const card = page.getByTestId('eater-Quillon');
+  await expect(card).toContainText('relish of the shed');
+  await page.getByRole('button', { name: 'Change Quillon' }).click();
+  await expect(form.getByRole('combobox', { name: 'Ingredient' })).toHaveValue(id);
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form).toHaveCount(0);
+  await expect(card).toContainText('relish of the shed');
+  await page.getByRole('button', { name: 'Remove Quillon' }).click();
+  await expect(card).toHaveCount(0);
+  await page.request.delete(`/api/own-ingredients/${id}`);
 });
 
 test('allergens are offered by the law the household reads', async ({ page }) => {

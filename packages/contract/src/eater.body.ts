@@ -17,6 +17,7 @@ import {
   IsIn,
   IsNotEmpty,
   IsNumber,
+  IsObject,
   IsString,
   Max,
   MaxLength,
@@ -49,6 +50,11 @@ export class NeedInput {
   @ValidateIf((need: NeedInput) => isStrict(need) || need.strictness !== undefined)
   @IsIn([...strictnesses], { message: `How strict it is must be one of: ${strictnesses.join(', ')}.` })
   strictness?: Strictness;
+
+  /** As it was read; what the ingredient is, is looked up anew. */
+  @MayBeAbsent()
+  @IsObject({ message: 'What the ingredient is need not be sent.' })
+  what?: object;
 
   /** Traces matter: "may contain" and shared lines are asked about. */
   @MayBeAbsent()

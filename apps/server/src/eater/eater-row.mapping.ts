@@ -17,6 +17,7 @@ function needFromRow(row: EaterNeedRow): Need {
 
 /** Columns of a need, without its owner. */
 export function needToColumns(need: Need, position: number) {
+  const { what: _, ...kept } = { what: undefined, ...need };
   const empty = {
     allergen: null,
     ingredient: null,
@@ -26,7 +27,7 @@ export function needToColumns(need: Need, position: number) {
     compound: null,
     rule: null,
   };
-  return { ...empty, ...need, position };
+  return { ...empty, ...kept, position };
 }
 
 export function viewOfEater(row: EaterRow): EaterView {

@@ -79,3 +79,74 @@ test.each([
   const problem = problemOf(await server.ask().post('/api/eaters').send(wrong).expect(400));
   expect(problem.errors?.map((error) => error.field)).toContain(field);
 });
+
+test('an ingredient that is told by its name is kept as that ingredient, and found in a pot', async () => {
+  const needs = [{ kind: 'ingredient', ingredient: 'Cashew nuts', strictness: 'allergy' }];
+  const made = (await server.ask().post('/api/eaters').send({ name: 'By name', needs }).expect(201))
+    .body as EaterView;
+  expect(made.needs).toEqual([{ kind: 'ingredient', ingredient: 'cashew', strictness: 'allergy' }]);
+  const lines = [{ id: 'n', ingredient: 'cashew', amount: 50, unit: 'g' }];
+  const verdictOf = async (people: object) =>
+    (
+      (
+        await server
+          .ask()
+          .post('/api/who-can-eat')
+          .send({ lines, ...people })
+          .expect(200)
+      ).body as {
+        people: { verdict: string }[];
+      }
+    ).people.map(({ verdict }) => verdict);
+  expect(await verdictOf({ eaterIds: [made.id] })).toEqual(['does-not']);
+  expect(await verdictOf({ eaters: [{ needs }] })).toEqual(['does-not']);
+  const refused = problemOf(
+    await server
+      .ask()
+      .post('/api/who-can-eat')
+      .send({ lines, eaters: [{ needs: [{ ...needs[0], ingredient: 'moon' }] }] })
+      .expect(400),
+  );
+  expect(refused.errors).toEqual([
+    { field: 'eaters[0].needs[0].ingredient', message: '“moon” is not in the larder.' },
+  ]);
+});
+
+test('something of the house is avoided: what it holds is asked of other things, and of everything once it is put away', async () => {
+  const own = (
+    await server
+      .ask()
+      .post('/api/own-ingredients')
+      .send({
+        name: 'Pepper relish',
+        label: { perG: 100, fat: 1, carbohydrate: 10, protein: 1, salt: 1 },
+        contains: ['celery'],
+      })
+      .expect(201)
+  ).body as { id: string };
+  const needs = [{ kind: 'ingredient', ingredient: own.id, strictness: 'allergy' }];
+  const made = (await server.ask().post('/api/eaters').send({ name: 'No relish', needs }).expect(201))
+    .body as EaterView;
+  expect(made.needs).toEqual([{ ...needs[0], what: { name: 'Pepper relish', contains: ['celery'] } }]);
+  // What was read may be sent back as it is.
+  await server
+    .ask()
+    .put(`/api/eaters/${made.id}`)
+    .send({ name: 'No relish', needs: made.needs, version: 1 })
+    .expect(200);
+  const said = async (ingredient: string) => {
+    const answer = await server
+      .ask()
+      .post('/api/who-can-eat')
+      .send({ lines: [{ id: 'l', ingredient, amount: 50, unit: 'g' }], eaterIds: [made.id] })
+      .expect(200);
+    return (answer.body as { people: { verdict: string; reasons: { because: string }[] }[] }).people[0];
+  };
+  expect(await said(own.id)).toMatchObject({ verdict: 'does-not', reasons: [{ because: 'pepper relish' }] });
+  expect(await said('potato')).toMatchObject({ verdict: 'fits', reasons: [] });
+  await server.ask().delete(`/api/own-ingredients/${own.id}`).expect(204);
+  expect(await said('potato')).toMatchObject({
+    verdict: 'ask',
+    reasons: [{ because: 'pepper relish is no longer in the larder, so what else holds it is not known' }],
+  });
+});

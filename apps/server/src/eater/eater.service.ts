@@ -6,6 +6,7 @@ import {
   type FieldProblem,
   kitchenLimits,
   needFromInput,
+  needKnowing,
   NeedInput,
 } from '@alterum/contract';
 import { EntityManager } from '@mikro-orm/core';
@@ -17,6 +18,7 @@ import { invalidInput } from '../platform/failure.js';
 import { VersionedRows } from '../storage/versioned-row.js';
 import { needToColumns, viewOfEater } from './eater-row.mapping.js';
 import { EaterNeedRow, EaterRow } from './eater.row.js';
+import { unknownIn } from './unknown-in.js';
 
 const people = new VersionedRows<EaterRow>(
   EaterRow,
@@ -45,11 +47,11 @@ export class EaterService {
       { deletedAt: null },
       { populate: ['needs'], orderBy: { position: 'asc' } },
     );
-    return rows.map(viewOfEater);
+    return rows.map((row) => this.viewOf(row));
   }
 
   async read(id: string): Promise<EaterView> {
-    return viewOfEater(await people.inSight(this.em, id));
+    return this.viewOf(await people.inSight(this.em, id));
   }
 
   async create(body: EaterBody): Promise<EaterView> {
@@ -67,7 +69,7 @@ export class EaterService {
     });
     this.writeNeeds(row, body.needs ?? []);
     await this.em.persistAndFlush(row);
-    return viewOfEater(row);
+    return this.viewOf(row);
   }
 
   async update(id: string, body: EaterUpdate): Promise<EaterView> {
@@ -84,7 +86,7 @@ export class EaterService {
         this.writeNeeds(row, body.needs);
       }
       await this.em.flush();
-      return viewOfEater(row);
+      return this.viewOf(row);
     });
   }
 
@@ -98,7 +100,15 @@ export class EaterService {
     if (row.deletedAt) await this.refuseMore();
     people.bringBack(row);
     await this.em.flush();
-    return viewOfEater(row);
+    return this.viewOf(row);
+  }
+
+  /** Everybody's needs with what the house's own ingredients among them are. */
+  private viewOf(row: EaterRow): EaterView {
+    const view = viewOfEater(row);
+    const { plain } = this.larder,
+      nameOf = (id: string) => this.larder.nameOf(id);
+    return { ...view, needs: view.needs.map((need) => needKnowing(need, plain, nameOf)) };
   }
 
   private async refuseMore(): Promise<void> {
@@ -112,20 +122,17 @@ export class EaterService {
   private check(body: EaterBody): void {
     const errors: FieldProblem[] = [];
     if (body.name.trim() === '') errors.push({ field: 'name', message: 'Give the person a name.' });
-    body.needs?.forEach((need, i) => {
-      if (need.kind === 'ingredient' && !this.larder.find(need.ingredient ?? ''))
-        errors.push({
-          field: `needs[${i}].ingredient`,
-          message: `“${need.ingredient ?? ''}” is not in the larder.`,
-        });
-    });
+    errors.push(...unknownIn(body.needs ?? [], 'needs', this.larder.plain));
     if (errors.length > 0) throw invalidInput(errors);
   }
 
   private writeNeeds(row: EaterRow, needs: readonly NeedInput[]): void {
     needs.forEach((need, position) =>
       row.needs.add(
-        this.em.create(EaterNeedRow, { eater: row, ...needToColumns(needFromInput(need), position) }),
+        this.em.create(EaterNeedRow, {
+          eater: row,
+          ...needToColumns(needKnowing(needFromInput(need), this.larder.plain), position),
+        }),
       ),
     );
   }

@@ -97,7 +97,8 @@ function refuseStrangers(method: readonly OperationInput[], ids: ReadonlySet<str
 export class LarderService {
   constructor(private readonly own: OwnLarder) {}
 
-  private readonly plain: LarderLookup = (id) => this.find(id);
+  /** As a function: what the larder and the house’s own ingredients have, without its sauces. */
+  readonly plain: LarderLookup = (id) => this.find(id);
 
   /** By id or by exact name. */
   find(idOrName: string): Ingredient | undefined {

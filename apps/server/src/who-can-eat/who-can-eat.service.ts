@@ -2,6 +2,7 @@ import {
   type EaterInput,
   type FieldProblem,
   needFromInput,
+  needKnowing,
   type PotLineInput,
   requestLimits,
   WhoCanEatRequest,
@@ -10,7 +11,9 @@ import {
 import { type Contact, type Eater, type PackLabel, packLabel } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { EaterService } from '../eater/eater.service.js';
+import { unknownIn } from '../eater/unknown-in.js';
 import { LabelService } from '../label/label.service.js';
+import { LarderService } from '../larder/larder.service.js';
 import { Clock } from '../platform/clock.js';
 import { invalidInput } from '../platform/failure.js';
 import { HeavyWork } from '../work/heavy-work.js';
@@ -42,6 +45,7 @@ export class WhoCanEatService {
     private readonly portions: PortionService,
     private readonly eaters: EaterService,
     private readonly labels: LabelService,
+    private readonly larder: LarderService,
     private readonly clock: Clock,
     private readonly heavy: HeavyWork,
   ) {}
@@ -77,6 +81,9 @@ export class WhoCanEatService {
       errors.push({ field: 'lines', message: 'Send either the lines of a pot or the id of a formula.' });
     if (eaters === undefined && eaterIds === undefined)
       errors.push({ field: 'eaters', message: 'Send the eaters, or the ids of people at the table.' });
+    eaters?.forEach(({ needs }, i) =>
+      errors.push(...unknownIn(needs, `eaters[${i}].needs`, this.larder.plain)),
+    );
     if (errors.length > 0) throw invalidInput(errors);
   }
 
@@ -90,7 +97,7 @@ export class WhoCanEatService {
       id,
       name,
       eatsTonight: true,
-      needs: needs.map(needFromInput),
+      needs: needs.map((need) => needKnowing(needFromInput(need), this.larder.plain)),
     }));
     const known = await Promise.all((eaterIds ?? []).map((id) => this.eaters.read(id)));
     return [...sent, ...known];

@@ -16,7 +16,8 @@ export function needText(need: Need): string {
       return need.traces ? `${what}, traces` : what;
     }
     case 'ingredient': {
-      const what = findIngredient(need.ingredient)?.name.toLowerCase() ?? need.ingredient;
+      const { name = need.ingredient } = findIngredient(need.ingredient) ?? need.what ?? {},
+        what = name.toLowerCase();
       return need.strictness === 'dislike' ? `dislikes ${what}` : what;
     }
   }

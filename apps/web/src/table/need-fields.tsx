@@ -1,19 +1,12 @@
 import type { EaterBody, Law } from '@alterum/contract';
-import {
-  compoundNames,
-  compounds,
-  larderTable,
-  ruleNames,
-  rules,
-  strictnesses,
-  strictnessNames,
-} from '@alterum/core';
+import { compoundNames, compounds, ruleNames, rules, strictnesses, strictnessNames } from '@alterum/core';
 import { Trash2 } from 'lucide-react';
 import type { Control, FieldErrors, UseFormRegister } from 'react-hook-form';
 import { useController, useWatch } from 'react-hook-form';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
 import { AllergenOptions } from '../household/allergen-options';
+import { wholeLarder } from '../household/house-larder';
 
 interface NeedFieldsProps {
   readonly index: number;
@@ -61,7 +54,19 @@ function AllergenNeed({
   );
 }
 
-function IngredientNeed({ index, register }: OfNeed) {
+const nameOf = (what: object | undefined): string | undefined =>
+  what && 'name' in what && typeof what.name === 'string' ? what.name : undefined;
+
+interface IngredientNeedProps extends OfNeed {
+  readonly chosen: string | undefined;
+  /** What it is called, where it was put away. */
+  readonly gone: string | undefined;
+}
+
+/** Any ingredient of the larder, the house’s own first; what is chosen stays, though it is there no longer. */
+function IngredientNeed({ index, register, chosen, gone }: IngredientNeedProps) {
+  const whole = wholeLarder(),
+    isGone = chosen !== undefined && !whole.some(({ id }) => id === chosen);
   return (
     <>
       <select
@@ -69,7 +74,12 @@ function IngredientNeed({ index, register }: OfNeed) {
         {...register(`needs.${index}.ingredient`)}
         className={`${field} flex-1`}
       >
-        {larderTable.map((ingredient) => (
+        {isGone && (
+          <option value={chosen} className="bg-glaze text-ink">
+            {gone ?? 'something'}, no longer in the larder
+          </option>
+        )}
+        {whole.map((ingredient) => (
           <option key={ingredient.id} value={ingredient.id} className="bg-glaze text-ink">
             {ingredient.name}
           </option>
@@ -142,7 +152,9 @@ export function NeedFields({ index, law, control, register, errors, remove }: Ne
     <li className="border-t border-hair py-2 first:border-t-0">
       <div className="flex flex-wrap items-center gap-2">
         {kind === 'allergen' && <AllergenNeed {...of} law={law} isAllergy={need?.strictness === 'allergy'} />}
-        {kind === 'ingredient' && <IngredientNeed {...of} />}
+        {kind === 'ingredient' && (
+          <IngredientNeed {...of} chosen={need?.ingredient} gone={nameOf(need?.what)} />
+        )}
         {kind === 'rule' && <RuleNeed {...of} />}
         {(kind === 'salt-limit' || kind === 'compound') && (
           <LimitNeed {...of} control={control} ofCompound={kind === 'compound'} />

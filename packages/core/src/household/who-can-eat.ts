@@ -2,16 +2,19 @@ import { ingredientById } from '../larder/catalog/larder-table.js';
 import type { Eater } from './eater.js';
 import { meetAllergen } from './need/meet-allergen.js';
 import { meetCompound } from './need/meet-compound.js';
-import { meetDislike, meetIngredient } from './need/meet-ingredient.js';
+import { meetDislike, meetForgotten, meetIngredient } from './need/meet-ingredient.js';
 import { meetPungency } from './need/meet-pungency.js';
 import { meetRule } from './need/meet-rule.js';
 import { meetSalt } from './need/meet-salt.js';
-import type { Need } from './need/need.js';
+import type { Avoided, Need } from './need/need.js';
 import { ruleLimits } from './need/rule.params.js';
 import { type Contact, holdsAnything, type Portion, type PortionLine } from './portion/portion.js';
 import type { EaterVerdict, Finding, Verdict } from './verdict.js';
 
 const named = (line: PortionLine): string => line.ingredient?.name ?? line.named;
+
+const avoidedBy = (need: Extract<Need, { kind: 'ingredient' }>): Avoided | undefined =>
+  need.what ?? ingredientById(need.ingredient);
 
 /** What a line itself says to a need, without what stands inside it. */
 function meetOwn(line: PortionLine, need: Need): Finding | undefined {
@@ -33,7 +36,7 @@ function meetOwn(line: PortionLine, need: Need): Finding | undefined {
     case 'rule':
       return meetRule(line, ingredient, need);
     case 'ingredient':
-      return meetIngredient(line, ingredient, need, ingredientById(need.ingredient));
+      return meetIngredient(line, ingredient, need, avoidedBy(need));
     case 'salt-limit':
     case 'compound':
       return undefined;
@@ -61,7 +64,8 @@ function meetWhole(portion: Portion, need: Need): Finding | undefined {
     case 'compound':
       return meetCompound(portion, need);
     case 'ingredient':
-      return need.strictness === 'dislike' ? meetDislike(portion.lines, need) : undefined;
+      if (need.strictness === 'dislike') return meetDislike(portion.lines, need);
+      return avoidedBy(need)?.contains ? undefined : meetForgotten(need);
     case 'rule':
       if (need.rule === 'small-child') return meetSalt(portion, need, ruleLimits.childSalt, 'ask');
       return need.rule === 'mild' ? meetPungency(portion, need) : undefined;

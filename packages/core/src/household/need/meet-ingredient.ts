@@ -2,7 +2,7 @@ import type { Ingredient } from '../../ingredient/ingredient.js';
 import { saysAll } from '../portion/pack-label.js';
 import { flatLines, type PortionLine } from '../portion/portion.js';
 import type { Finding } from '../verdict.js';
-import type { Need } from './need.js';
+import type { Avoided, Need } from './need.js';
 import { ruleLimits } from './rule.params.js';
 
 type IngredientNeed = Extract<Need, { kind: 'ingredient' }>;
@@ -16,7 +16,7 @@ export function meetIngredient(
   line: PortionLine,
   ingredient: Ingredient,
   need: IngredientNeed,
-  wanted: Ingredient | undefined,
+  wanted: Avoided | undefined,
 ): Finding | undefined {
   const lower = ingredient.name.toLowerCase();
   const found = (
@@ -55,6 +55,19 @@ export function meetIngredient(
       'a label that names all it is made of, or another ingredient',
     );
   return undefined;
+}
+
+/** What nobody knows any more may be in anything; whoever only would rather not have it is asked nothing. */
+export function meetForgotten(need: IngredientNeed): Finding | undefined {
+  if (need.strictness === 'dislike' || need.strictness === 'diet') return undefined;
+  const avoided = need.what?.name.toLowerCase() ?? 'something they avoid';
+  return {
+    verdict: 'ask',
+    need,
+    reason: `${avoided} is no longer in the larder, so what else holds it is not known`,
+    chain: [],
+    wouldChange: 'a need that names an ingredient of the larder',
+  };
 }
 
 /** A dislike counts by what a person gets of it in all: a trace passes unnoticed, two traces may not. */

@@ -1,4 +1,5 @@
 import type { AllergenId } from '../../allergen/allergen.js';
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Compound } from './compound.params.js';
 import type { Rule } from './rule.params.js';
 
@@ -13,6 +14,12 @@ export const strictnessNames: Readonly<Record<Strictness, string>> = {
   dislike: 'dislike',
 };
 
+/** As much of a thing as is asked of whatever else may hold it. */
+export interface Avoided extends Pick<Ingredient, 'name'> {
+  /** Absent once it is put away: what it holds nobody can say any more. */
+  readonly contains?: Ingredient['contains'];
+}
+
 /** One thing a person must or would rather avoid. */
 export type Need =
   | {
@@ -21,7 +28,12 @@ export type Need =
       readonly strictness: Strictness;
       /** Traces matter: shared lines are a question too. */ readonly traces: boolean;
     }
-  | { readonly kind: 'ingredient'; readonly ingredient: string; readonly strictness: Strictness }
+  | {
+      readonly kind: 'ingredient';
+      readonly ingredient: string;
+      readonly strictness: Strictness;
+      /** What it is, where it is of this house and stands in no table of the larder. */ readonly what?: Avoided;
+    }
   | { readonly kind: 'salt-limit'; /** g of salt a portion. */ readonly gramsPerPortion: number }
   | {
       readonly kind: 'compound';

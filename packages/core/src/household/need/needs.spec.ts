@@ -45,6 +45,43 @@ const says = (need: Need, ...lines: readonly PortionLine[]) => {
   return [verdict, findings[0]?.reason ?? ''];
 };
 
+describe('something of the house that somebody avoids', () => {
+  const spread = { name: 'Own Spread', contains: known('cashew').contains } as const;
+  const forgotten = (strictness: Strictness): Need => avoids('own', strictness),
+    need = (strictness: Strictness): Need => ({ ...avoids('own', strictness), what: spread }) as Need;
+
+  test('it is found in the pot, and asked for where another thing holds what it holds', () => {
+    expect(says(need('allergy'), line(own()))).toEqual(['does-not', 'own spread']);
+    expect(says(need('allergy'), line(known('cashew')))).toEqual([
+      'ask',
+      'cashew nuts holds what own spread holds: ask whether it counts too',
+    ]);
+    expect(says(need('allergy'), line(known('potato')))).toEqual(['fits', '']);
+  });
+
+  test.each(['allergy', 'intolerance'] as const)(
+    'what nobody knows any more may be in anything: %s asks',
+    (strictness) => {
+      const { verdict, findings } = judge(forgotten(strictness), line(known('potato')));
+      expect(verdict).toBe('ask');
+      expect(findings).toHaveLength(1);
+      expect(findings[0]?.reason).toBe(
+        'something they avoid is no longer in the larder, so what else holds it is not known',
+      );
+      const named = { ...forgotten(strictness), what: { name: 'Own Spread' } } as Need;
+      expect(says(named, line(known('potato')))).toEqual([
+        'ask',
+        'own spread is no longer in the larder, so what else holds it is not known',
+      ]);
+      expect(says(named, line(own()))).toEqual(['does-not', 'own spread']);
+    },
+  );
+
+  test.each(['diet', 'dislike'] as const)('whoever avoids it by %s is asked nothing', (strictness) => {
+    expect(says(forgotten(strictness), line(known('potato')))).toEqual(['fits', '']);
+  });
+});
+
 describe('an allergen and what is written of a thing', () => {
   test('a dislike of a kind is the cook’s to weigh, and asks for nothing that is only perhaps there', () => {
     expect(says(allergen('tree-nut', 'dislike'), line(known('cashew')))).toEqual([
