@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './same-browser';
 
 interface Backup {
   readonly formulas: readonly { readonly id: string; readonly name: string }[];

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, figure, openBench, ownFormula, place, saved, openOperation } from './kitchen';
+import { test } from './same-browser';
 
 test('the app opens on the Bench with a demo formula that is balanced and one conflict to solve', async ({
   page,

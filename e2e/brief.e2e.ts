@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { askTheUsual, copyOf, ownFormula, saved } from './kitchen';
+import { test } from './same-browser';
 
 test('a lit range is pulled by pointer and by keys, kept, and taken by another formula', async ({ page }) => {
   await ownFormula(page, 'Pulled');

@@ -1,4 +1,5 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './same-browser';
 
 const post = async (page: Page, path: string, data: object) =>
   (await (await page.request.post(`/api${path}`, { data })).json()) as { id: string; version: number };

@@ -1,5 +1,6 @@
-import { expect, type Page, type Route, test } from '@playwright/test';
+import { expect, type Page, type Route } from '@playwright/test';
 import { amount, ownFormula, saved } from './kitchen.js';
+import { test } from './same-browser';
 
 /** What this kitchen cooks with, whatever other tests cook in it at the same time. */
 const habits = (page: Page, ...used: readonly string[]) =>

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, benchStands, ownFormula, saved } from './kitchen.js';
+import { test } from './same-browser';
 
 const remove = async (request: { delete: (url: string) => Promise<unknown> }, ...ids: readonly string[]) => {
   for (const id of ids) await request.delete(`/api/formulas/${id}`);

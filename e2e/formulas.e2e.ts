@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { ownFormula, saved } from './kitchen';
+import { test } from './same-browser';
 
 test('a formula is made, renamed, duplicated, found by search, deleted and brought back', async ({
   page,

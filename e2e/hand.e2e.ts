@@ -1,4 +1,4 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   amount,
   askTheUsual,
@@ -9,6 +9,7 @@ import {
   saved,
   openOperation,
 } from './kitchen';
+import { test } from './same-browser';
 
 /** Adds something by its name and says how much, as a cook types it. */
 async function add(page: Page, name: string, howMuch: string): Promise<void> {

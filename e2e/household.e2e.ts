@@ -1,5 +1,6 @@
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { amount, openBench, ownFormula } from './kitchen';
+import { test } from './same-browser';
 
 test('a household of three is entered by keyboard alone in under two minutes', async ({ page }) => {
   const start = Date.now();

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, figure, openBench } from './kitchen';
+import { test } from './same-browser';
 
 test('a cook writes an ingredient down from its label, uses it, changes it and takes it away again', async ({
   page,

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, figure, openOperation, ownFormula, place, saved, wish } from './kitchen';
+import { test } from './same-browser';
 
 const inThePot = async (page: Parameters<typeof saved>[0]): Promise<number> =>
   Number(/([\d.]+) g out/.exec((await page.getByText(/g in, .* g out/).textContent()) ?? '')?.[1]);

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   amount,
   benchStands,
@@ -11,6 +11,7 @@ import {
   verdict,
   wish,
 } from './kitchen';
+import { test } from './same-browser';
 
 test('with nobody at the table and a good formula, there is nothing to do', async ({ page }) => {
   await forEverybody(page, 'Good as it is');

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, figure, openBench } from './kitchen';
+import { test } from './same-browser';
 
 for (const [device, width, height] of [
   ['phone', 390, 844],

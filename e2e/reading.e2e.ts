@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, benchStands, ownFormula, saved } from './kitchen.js';
+import { test } from './same-browser';
 
 const messy = `Weeknight cashew sauce!!
 Serves 4-6 (or 2 hungry ones)

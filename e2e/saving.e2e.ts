@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, ownFormula, saved } from './kitchen';
+import { test } from './same-browser';
 
 test('what is shown as saved is there after a reload', async ({ page }) => {
   await ownFormula(page, 'Kept');

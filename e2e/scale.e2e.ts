@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, ownFormula, saved } from './kitchen.js';
+import { test } from './same-browser';
 
 const lines = [
   { id: 'nuts', ingredient: 'cashew', amount: 1, unit: 'cup' },

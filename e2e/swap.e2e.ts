@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, benchStands, copyOf, figure, saved, wish } from './kitchen';
+import { test } from './same-browser';
 
 test('the demo conflict is solved by swap, by keyboard alone, in under a minute', async ({ page }) => {
   await copyOf(page, 'Flatbread melt');

@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, ownFormula, saved, benchStands } from './kitchen';
+import { test } from './same-browser';
 
 const brief = [
   { rail: 'thickness', low: 500, high: 12_000 },

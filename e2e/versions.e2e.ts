@@ -1,5 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { amount, ownFormula, benchStands } from './kitchen';
+import { test } from './same-browser';
 
 test('a version is kept with its reason, gone back to, branched from and compared', async ({ page }) => {
   const id = await ownFormula(page, 'With versions');
