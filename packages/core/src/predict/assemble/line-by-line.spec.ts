@@ -1,4 +1,6 @@
 import { starchIds } from '../../ingredient/substance.js';
+import { ingredientById } from '../../larder/catalog/larder-table.js';
+import { potOf } from '../../larder/pot-of.js';
 import type { Method } from '../../recipe/method/operation.js';
 import { grainFelt, type Ground } from '../particle/comminute.js';
 import { starches } from '../starch/starch.params.js';
@@ -170,6 +172,42 @@ test('what nobody cut stays in pieces in a sauce that a blade has gone through; 
     expect(stirred(id)).toBeLessThan(0.02);
   expect(stirred('sesame-seed')).toBeGreaterThan(0.9);
   expect(stirred('almond-ground')).toBeCloseTo(1 / (1 + Math.exp(-Math.log(600 / 700) / 0.3)), 6);
+});
+
+test('what is put in after the blade stays in pieces by its size, and by how far the sauce has been blended', () => {
+  const pieces = (id: string, seconds: number) =>
+    assemble(
+      cookedBy(
+        [
+          ['oat-drink', 300],
+          [id, 10],
+        ],
+        [
+          { kind: 'put-in', lines: ['oat-drink'] },
+          { kind: 'blend', tool: 'strong-jug', seconds },
+          { kind: 'put-in', lines: [id] },
+        ],
+        20,
+      ),
+    ).fates[1]!.pieces;
+  const size = (id: string) => ingredientById(id)!.behaviour.particleSizeUm;
+  const byHand = (id: string, gate: number) => gate / (1 + Math.exp(-Math.log(size(id) / 2500) / 0.3));
+  for (const id of ['sesame-seed', 'almond-ground', 'parsley-fresh']) {
+    expect(size(id)).toBeGreaterThan(0);
+    expect(pieces(id, 0.5)).toBeCloseTo(byHand(id, 1 - Math.exp(-0.5)), 6);
+    expect(pieces(id, 60)).toBeCloseTo(byHand(id, 1), 6);
+  }
+  expect(pieces('parsley-fresh', 60)).toBeGreaterThan(pieces('almond-ground', 60) + 0.3);
+});
+
+test('kept warm it loses water by how hot it is served', () => {
+  const lost = (servedC: number) =>
+    assemble(
+      potOf([['oat-drink', 300]], { maxTemperatureC: 90, holdMin: 0, keepWarmMin: 60 }, { atC: servedC }),
+    ).evaporated;
+  expect(lost(80)).toBeGreaterThan(1.5 * lost(60));
+  expect(lost(60)).toBeGreaterThan(1.5 * lost(40));
+  expect(lost(40)).toBeGreaterThan(0);
 });
 
 test('acid that comes when the pot is hot has met heat for less than its whole time', () => {
