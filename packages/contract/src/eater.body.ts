@@ -1,5 +1,6 @@
 import {
   type AllergenId,
+  type Avoided,
   allergenIds,
   type Compound,
   compounds,
@@ -54,7 +55,7 @@ export class NeedInput {
   /** As it was read; what the ingredient is, is looked up anew. */
   @MayBeAbsent()
   @IsObject({ message: 'What the ingredient is need not be sent.' })
-  what?: object;
+  what?: Avoided;
 
   /** Traces matter: "may contain" and shared lines are asked about. */
   @MayBeAbsent()

@@ -14,6 +14,10 @@ export function needFromInput(input: NeedInput): Need {
   throw new RangeError(`a need of kind "${kind}" came without its fields`);
 }
 
+/** A need by the ingredient’s id, whatever name it was told by. What the larder does not know stays as it was told. */
+export const needById = (need: Need, find: LarderLookup): Need =>
+  need.kind === 'ingredient' ? { ...need, ingredient: find(need.ingredient)?.id ?? need.ingredient } : need;
+
 /**
  * A need by the ingredient’s id, whatever name it was told by, and with what the ingredient is where it is of the house: so it can be judged
  * where the house’s larder is not at hand. What the larder does not know stays as it was told.

@@ -30,7 +30,7 @@ export { type SavedBriefView } from './brief.view.js';
 export { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 export { EaterBody, EaterUpdate, NeedInput } from './eater.body.js';
 export { type EaterView } from './eater.view.js';
-export { needFromInput, needKnowing } from './eater.convert.js';
+export { needById, needFromInput, needKnowing } from './eater.convert.js';
 export { BranchBody, FormulaBody, FormulaUpdate, ServeInput, VersionBody } from './formula.body.js';
 export { formulaFromBody } from './formula.convert.js';
 export { type FormulaSummary, type FormulaView, type VersionView } from './formula.view.js';

@@ -255,7 +255,13 @@ export {
 } from './household/evening/course-of-cooking.js';
 export { type Compound, compoundNames, compounds } from './household/need/compound.params.js';
 export { cliniciansQuestions } from './household/need/cross-reaction.js';
-export { type Need, type Strictness, strictnesses, strictnessNames } from './household/need/need.js';
+export {
+  type Avoided,
+  type Need,
+  type Strictness,
+  strictnesses,
+  strictnessNames,
+} from './household/need/need.js';
 export { type Rule, ruleNames, rules } from './household/need/rule.params.js';
 export { asOneLine, mealOf, timesAsMuch } from './household/portion/meal.js';
 export { type PackLabel, packLabel } from './household/portion/pack-label.js';

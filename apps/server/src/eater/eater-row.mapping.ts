@@ -17,7 +17,6 @@ function needFromRow(row: EaterNeedRow): Need {
 
 /** Columns of a need, without its owner. */
 export function needToColumns(need: Need, position: number) {
-  const { what: _, ...kept } = { what: undefined, ...need };
   const empty = {
     allergen: null,
     ingredient: null,
@@ -27,7 +26,7 @@ export function needToColumns(need: Need, position: number) {
     compound: null,
     rule: null,
   };
-  return { ...empty, ...kept, position };
+  return { ...empty, ...need, position };
 }
 
 export function viewOfEater(row: EaterRow): EaterView {

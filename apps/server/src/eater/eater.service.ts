@@ -5,6 +5,7 @@ import {
   type EaterView,
   type FieldProblem,
   kitchenLimits,
+  needById,
   needFromInput,
   needKnowing,
   NeedInput,
@@ -131,7 +132,7 @@ export class EaterService {
       row.needs.add(
         this.em.create(EaterNeedRow, {
           eater: row,
-          ...needToColumns(needKnowing(needFromInput(need), this.larder.plain), position),
+          ...needToColumns(needById(needFromInput(need), this.larder.plain), position),
         }),
       ),
     );

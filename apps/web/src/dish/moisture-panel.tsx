@@ -12,6 +12,7 @@ import { Button } from '../ui/button';
 import { gramsText } from '../words/number-text';
 import { knownToDish } from '../household/known-to-dish';
 import { changeDish } from './dish-store';
+import { capital } from '../words/capital';
 
 interface MoistureProps {
   readonly dish: WrittenDish;
@@ -108,7 +109,7 @@ function Advice({
   return (
     <li className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-t border-hair py-1.5 first:border-t-0">
       <span className="min-w-0 flex-1 basis-44">
-        {words.charAt(0).toUpperCase() + words.slice(1)}: <b>{word}</b>
+        {capital(words)}: <b>{word}</b>
       </span>
       {take ? (
         <Button onClick={take} aria-label={`Do it: ${words}`}>

@@ -9,6 +9,7 @@ import { DAY, daysAhead, dayWords, today } from './evening-day';
 import { clockText, type PotTonightPlanned } from './evening-plan';
 import { readClock } from './read-clock';
 import { ShopTonightPlate } from './shop-tonight';
+import { capital } from '../words/capital';
 
 const counted =
   (max: number, min = 0) =>
@@ -26,8 +27,6 @@ const fields = [
   ['Ovens', 'ovens', 4, 0],
   ['Blenders', 'blenders', 6, 0],
 ] as const;
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 interface CountFieldProps {
   readonly label: string;

@@ -23,6 +23,7 @@ import { TooLate } from './too-late';
 import { TimelinePicture } from './timeline';
 import { type PlannedTonight, usePlannedEvening, usePotsTonight } from './use-planned-evening';
 import { WhileCooking } from './while-cooking';
+import { capital } from '../words/capital';
 
 interface PlanData {
   readonly eaters: readonly EaterView[];
@@ -139,7 +140,7 @@ function Head({ pots, tonight: { tasks, serveAt }, day, at }: HeadProps) {
   return (
     <div className="flex flex-wrap items-center gap-3 pb-2">
       <h1 className="mr-auto text-2xl">
-        {when.charAt(0).toUpperCase() + when.slice(1)}, on the table at {clockText(serveAt)}
+        {capital(when)}, on the table at {clockText(serveAt)}
       </h1>
       <span className="mr-auto hidden text-soft print:inline">{pots.map(({ name }) => name).join(', ')}</span>
       {tasks.length > 0 && (

@@ -1,4 +1,5 @@
 import { range, scaleLinear } from 'd3';
+import { capital } from '../words/capital';
 import { LONG_BEFORE, type ShownTask } from './evening-plan';
 
 /** A row of the timeline: a cook, a machine, or what waits. */
@@ -102,7 +103,7 @@ function laidRow(id: string, bars: readonly Bar[]): Row {
   const lanes = lanesOf(bars.map(({ shown: { start, end } }) => [start, end]));
   return {
     id,
-    name: id.charAt(0).toUpperCase() + id.slice(1),
+    name: capital(id),
     bars: bars.map((bar, i) => ({ ...bar, lane: lanes[i]! })),
   };
 }

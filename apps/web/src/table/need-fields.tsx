@@ -54,9 +54,6 @@ function AllergenNeed({
   );
 }
 
-const nameOf = (what: object | undefined): string | undefined =>
-  what && 'name' in what && typeof what.name === 'string' ? what.name : undefined;
-
 interface IngredientNeedProps extends OfNeed {
   readonly chosen: string | undefined;
   /** What it is called, where it was put away. */
@@ -153,7 +150,7 @@ export function NeedFields({ index, law, control, register, errors, remove }: Ne
       <div className="flex flex-wrap items-center gap-2">
         {kind === 'allergen' && <AllergenNeed {...of} law={law} isAllergy={need?.strictness === 'allergy'} />}
         {kind === 'ingredient' && (
-          <IngredientNeed {...of} chosen={need?.ingredient} gone={nameOf(need?.what)} />
+          <IngredientNeed {...of} chosen={need?.ingredient} gone={need?.what?.name} />
         )}
         {kind === 'rule' && <RuleNeed {...of} />}
         {(kind === 'salt-limit' || kind === 'compound') && (

@@ -6,7 +6,7 @@ import {
   type ScheduleOutcome,
 } from '@alterum/core';
 import { findIngredient } from '../household/house-larder';
-import { useHousehold } from '../household/household-store';
+import type { useHousehold } from '../household/household-store';
 import { cookingDoes } from './cooking-store';
 import { cooksCounted } from './cooks-named';
 import { DAY } from './evening-day';
@@ -23,6 +23,8 @@ export interface ImpossibleEvening {
   readonly pots: readonly PotTonightPlanned[];
   readonly day: string;
 }
+/** What the house has said of tonight, and how it is changed. */
+type Tonight = Pick<ReturnType<typeof useHousehold.getState>, 'evening' | 'eatAt' | 'pots' | 'cook'>;
 type Tasks = Pick<ImpossibleEvening, 'tasks' | 'pots'>;
 
 const potOf = ({ tasks, pots }: Tasks, task: string): PotTonightPlanned | undefined =>
@@ -48,8 +50,11 @@ function canBeMadeBefore(pot: PotTonightPlanned | undefined): boolean {
 const machines = { burner: 'burners', oven: 'ovens', blender: 'blenders' } as const;
 
 /** What a help is called, and what pressing it does. */
-function pressOf(help: Help, impossible: ImpossibleEvening): readonly [label: string, press: () => void] {
-  const { evening, eatAt, pots: chosen, cook } = useHousehold.getState();
+function pressOf(
+  help: Help,
+  impossible: ImpossibleEvening,
+  { evening, eatAt, pots: chosen, cook }: Tonight,
+): readonly [label: string, press: () => void] {
   switch (help.kind) {
     case 'cook':
       return ['One more cook', () => eatAt({ ...evening, ...cooksCounted(evening, evening.cooks + 1) })];
@@ -81,11 +86,10 @@ function pressOf(help: Help, impossible: ImpossibleEvening): readonly [label: st
 }
 
 /** What would help, by its words; each at most once. Serving past midnight is another evening. */
-export function helpsOf(impossible: ImpossibleEvening): ReadonlyMap<string, () => void> {
-  const { evening } = useHousehold.getState();
+export function pressesFor(impossible: ImpossibleEvening, tonight: Tonight): ReadonlyMap<string, () => void> {
   const possible = impossible.outcome.helps.filter((help) => {
-    if (help.kind === 'later') return evening.serveAt + help.minutes < DAY;
+    if (help.kind === 'later') return tonight.evening.serveAt + help.minutes < DAY;
     return help.kind !== 'before' || canBeMadeBefore(potOf(impossible, help.what));
   });
-  return new Map(possible.map((help) => pressOf(help, impossible)));
+  return new Map(possible.map((help) => pressOf(help, impossible, tonight)));
 }
