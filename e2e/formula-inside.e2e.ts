@@ -79,8 +79,9 @@ test('the sauce of the house instead of bought shreds: its water is taken out of
     .first()
     .click();
   await expect(amount(page, 'Seed melt of the house')).toBeVisible();
-  const stock = Number(await page.getByRole('spinbutton', { name: /^Amount of .*stock/i }).inputValue());
-  expect(stock).toBeLessThan(460);
+  // Amounts are drawn a moment after the lines.
+  const stock = page.getByRole('spinbutton', { name: /^Amount of .*stock/i });
+  await expect.poll(async () => Number(await stock.inputValue())).toBeLessThan(460);
   await saved(page);
   await remove(page.request, melt, bake);
 });

@@ -48,6 +48,36 @@ test('the command menu finds a formula and things to do; the keys are listed', a
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('add an ingredient');
 });
 
+test('what is looked for with one quick Enter is opened once the server has found it, and nothing else', async ({
+  page,
+}) => {
+  await ownFormula(page, 'Seen before');
+  const name = page.getByRole('textbox', { name: 'Name of the formula' }),
+    menu = page.getByRole('dialog', { name: 'Find or do' }),
+    field = page.getByPlaceholder('a formula, a place, something to do');
+  await page.keyboard.press('Control+k');
+  await expect(menu.getByRole('option', { name: /Seen before/ })).toBeVisible();
+  await page.route('**/api/formulas?**', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500));
+    await route.continue();
+  });
+  // Nothing is called so: what was found before is not what is taken instead.
+  await field.fill('xylophone');
+  await page.keyboard.press('Enter');
+  await expect(menu.getByText('Nothing of that name.')).toBeVisible();
+  await expect(page).toHaveURL(/bench/);
+  await page.keyboard.press('Escape');
+  await expect(name).toHaveValue('Seen before');
+
+  await page.goto('/table');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await field.fill('dumpling');
+  await expect(menu.getByText('Looking …')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(name).toHaveValue('Dumpling cream');
+});
+
 test('an address that leads nowhere says so and where to go', async ({ page }) => {
   await page.goto('/bench/no-such-formula');
   await expect(page.getByRole('heading', { name: 'It is not here' })).toBeVisible();

@@ -2,7 +2,7 @@ import type { FormulaSummary } from '@alterum/contract';
 import { familyNames } from '@alterum/core';
 import { Command } from 'cmdk';
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { newDish } from '../dish/dish-actions';
 import { redoDish, undoDish } from '../dish/dish-store';
@@ -27,14 +27,48 @@ const headings =
 /** Formulas that are offered at once. */
 const OFFERED = 20;
 
+interface FoundFormulas {
+  readonly formulas: readonly FormulaSummary[];
+  /** Whether they are the server’s answer to what is typed; until then they are those found before. */
+  readonly settled: boolean;
+  /** The server was asked and does not answer. */
+  readonly unanswered: boolean;
+}
+
 /** The formulas changed last, or those that what was typed finds. */
-function useFormulasFor(search: string): readonly FormulaSummary[] {
-  const { data } = useInfiniteQuery({
+function useFormulasFor(search: string): FoundFormulas {
+  const { data, isPending, isPlaceholderData, isError } = useInfiniteQuery({
     ...queries.formulas(search),
     refetchOnMount: 'always',
     placeholderData: keepPreviousData,
   });
-  return data?.pages[0]?.entries.slice(0, OFFERED) ?? [];
+  return {
+    formulas: data?.pages[0]?.entries.slice(0, OFFERED) ?? [],
+    settled: !isPending && !isPlaceholderData,
+    unanswered: isError,
+  };
+}
+
+/** Enter before the server has answered, with nothing lit yet, is kept for the first formula that comes, as long as nothing else is typed. */
+function useEarlyEnter(typed: string, { formulas, settled }: FoundFormulas, open: (id: string) => void) {
+  const awaited = useRef<string>(undefined);
+  const [first] = formulas;
+  useEffect(() => {
+    if (!settled || awaited.current === undefined) return;
+    const asked = awaited.current;
+    awaited.current = undefined;
+    if (asked === typed && first) open(first.id);
+  }, [settled, typed, first, open]);
+  return ({ key, currentTarget }: KeyboardEvent<HTMLElement>) => {
+    if (key === 'Enter' && !settled && !currentTarget.querySelector(LIT)) awaited.current = typed;
+  };
+}
+/** The entry that Enter takes. */
+const LIT = '[cmdk-item][aria-selected="true"]';
+
+function emptyWords({ settled, unanswered }: FoundFormulas): string {
+  if (unanswered) return 'Nothing of that name here; the server, which knows the formulas, does not answer.';
+  return settled ? 'Nothing of that name.' : 'Looking …';
 }
 
 type Action = readonly [name: string, run: () => unknown, keys?: string];
@@ -70,16 +104,17 @@ const addressOf = (place: string): string => `/${place.toLowerCase().replace(' '
 export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) {
   const navigate = useNavigate();
   const [typed, setTyped] = useState('');
-  const formulas = useFormulasFor(typed),
+  const found = useFormulasFor(typed),
     actions = useActions(showShortcuts);
   const run = (work: () => unknown) => () => {
     close();
     void work();
   };
   const go = (to: string) => run(() => navigate(to));
+  const keepEnter = useEarlyEnter(typed, found, (id) => go(`/bench/${id}`)());
   return (
     <Dialog title="Find or do" close={close}>
-      <Command label="Find or do" loop>
+      <Command label="Find or do" loop onKeyDown={keepEnter}>
         <Command.Input
           autoFocus
           value={typed}
@@ -88,14 +123,14 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
           className="h-11 w-full rounded-lg border-2 border-rim bg-glaze px-3"
         />
         <Command.List className={`mt-2 max-h-[56vh] overflow-auto ${headings}`}>
-          <Command.Empty className="px-3 py-2">Nothing of that name.</Command.Empty>
+          <Command.Empty className="px-3 py-2">{emptyWords(found)}</Command.Empty>
           <Command.Group heading="Formulas">
-            {formulas.map(({ id, name, family }) => (
+            {found.formulas.map(({ id, name, family }) => (
               <Command.Item
                 key={id}
                 value={`${name} ${id}`}
-                // Found by the server, in its name or in what is in it.
-                keywords={[typed]}
+                // Found by the server, in its name or in what is in it; what was found for other words has to be called so.
+                keywords={found.settled ? [typed] : []}
                 onSelect={go(`/bench/${id}`)}
                 className={item}
               >
