@@ -9,6 +9,7 @@ import { redoDish, undoDish } from '../dish/dish-store';
 import { redoOnBench, undoOnBench } from '../open-formula/bench-store';
 import { focusAddIngredient } from '../open-formula/focus';
 import { openWork } from '../open-formula/work-store';
+import { isCalled } from '../formula-list/found-sauces';
 import { newFormula } from '../formula-list/formula-actions';
 import { Dialog } from '../ui/dialog';
 import { queries } from '../server/queries';
@@ -49,10 +50,10 @@ function useFormulasFor(search: string): FoundFormulas {
   };
 }
 
-/** Enter before the server has answered, with nothing lit yet, is kept for the first formula that comes, as long as nothing else is typed. */
+/** Enter before the server has answered, with nothing lit yet, is kept for the formula that comes, one called so first, as long as nothing else is typed. */
 function useEarlyEnter(typed: string, { formulas, settled }: FoundFormulas, open: (id: string) => void) {
   const awaited = useRef<string>(undefined);
-  const [first] = formulas;
+  const first = formulas.find(({ name }) => isCalled(name, typed)) ?? formulas[0];
   useEffect(() => {
     if (!settled || awaited.current === undefined) return;
     const asked = awaited.current;
