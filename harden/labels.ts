@@ -115,10 +115,18 @@ export function tryLabels(): readonly Finding[] {
     failed = 0;
   shapes.forEach((shape, at) => {
     try {
-      const short = cost(() => shape(SHORT)),
-        long = cost(() => shape(SHORT * TIMES));
-      // Below a millisecond the clock says nothing of growth.
-      const growth = long / Math.max(short, 1) / TIMES;
+      const measured = () => {
+        const short = cost(() => shape(SHORT)),
+          long = cost(() => shape(SHORT * TIMES));
+        // Below a millisecond the clock says nothing of growth.
+        return { long, growth: long / Math.max(short, 1) / TIMES };
+      };
+      let { long, growth } = measured();
+      // What really grows so does it twice; a neighbour who took the processor does not.
+      if (growth > GROWTH) {
+        const again = measured();
+        [long, growth] = [Math.min(long, again.long), Math.min(growth, again.growth)];
+      }
       if (growth > worst) [worst, worstAt] = [growth, at];
       longest = Math.max(longest, long);
     } catch {

@@ -10,6 +10,14 @@ import { root } from './run.mjs';
 await ensureInstalled();
 const browser = await ensureChromium();
 const total = { passed: 0, failed: 0 };
+/** Names of what failed, told once more at the end. */
+const broken = [];
+
+/** How Jest, Playwright and the accidents head what failed. */
+const BROKEN_ROW = /^ {2}● (?!Console)|^ {2}\d+\) .+ › |^MISS /;
+/** What of it failed, each once. */
+const rowsOf = (text) =>
+  [...new Set(text.split('\n').filter((row) => BROKEN_ROW.test(row)))].map((row) => `  ${row.trim()}`);
 
 function show(name, { text, seconds }) {
   console.log(`\n== ${name} (${seconds} s)`);
@@ -23,6 +31,7 @@ const check =
     const done = await runAside(command, args);
     show(name, done);
     total[done.code === 0 ? 'passed' : 'failed'] += 1;
+    if (done.code !== 0) broken.push(name, ...rowsOf(done.text));
   };
 
 /** A test runner whose closing lines hold "N passed" and "N failed". */
@@ -42,7 +51,9 @@ const suite =
       );
     total.passed += count('passed');
     const failed = count('failed') + count('flaky') + count('interrupted');
-    total.failed += failed > 0 || done.code === 0 ? failed : 1;
+    const counted = failed > 0 || done.code === 0 ? failed : 1;
+    total.failed += counted;
+    if (counted > 0) broken.push(name, ...rowsOf(done.text));
   };
 
 const script = (name, run, ...args) => check(name, 'npm', 'run', '--silent', run, '--', ...args);
@@ -82,7 +93,11 @@ await suite('Unit and API tests', /^Tests:/, 'npx', 'jest')();
 if (browser) {
   await script('Accidents with a clock, in short', 'harden', '--short', `--only=${timed}`)();
   await suite('Browser tests', /^\s+\d+ (passed|failed|flaky|interrupted)/, 'npx', 'playwright', 'test')();
-} else total.failed += 1;
+} else {
+  total.failed += 1;
+  broken.push('Browser tests: no browser was found');
+}
 
+if (broken.length > 0) console.log(`\nFailed:\n${broken.join('\n')}`);
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);
