@@ -30,6 +30,10 @@ export interface EverydayRow {
   readonly offers?: readonly string[];
   /** Ingredients that a cook would laugh at here, or that this person must not be offered. */
   readonly never?: readonly string[];
+  /** Ingredients that have to be among what is offered. */
+  readonly needs?: readonly string[];
+  /** Lines of which less would be the wrong way round. */
+  readonly neverLess?: readonly string[];
 }
 
 const allergy = (allergen: Extract<Need, { kind: 'allergen' }>['allergen'], traces = false): Need => ({ kind: 'allergen', allergen, strictness: 'allergy', traces });
@@ -57,6 +61,15 @@ const seedRicotta: EverydayRow['lines'] = [['pumpkin-seed', 180, 'soaked'], ['wa
 const cashewSpread: EverydayRow['lines'] = [['cashew', 180, 'soaked'], ['water', 90], ['lemon-juice', 22], ['coconut-oil', 20], ['salt', 3.5], ['garlic-powder', 0.7], ['chives-fresh', 9]];
 const sunflowerSpread: EverydayRow['lines'] = [['sunflower-seed', 170, 'soaked'], ['water', 100], ['tomato-paste', 24], ['rapeseed-oil', 18], ['lemon-juice', 15], ['salt', 4], ['paprika-sweet', 2]];
 const hummus: EverydayRow['lines'] = [['chickpea-boiled', 300], ['tahini', 60], ['water', 80], ['lemon-juice', 35], ['garlic', 5], ['olive-oil', 15], ['salt', 4.5], ['cumin', 1]];
+const tomatoCurry: EverydayRow['lines'] = [['passata', 250], ['coconut-milk', 200], ['onion', 80], ['garlic', 6], ['ginger-fresh', 6], ['curry-powder', 5], ['salt', 4]];
+const seedPesto: EverydayRow['lines'] = [['pumpkin-seed', 80], ['basil-fresh', 50], ['olive-oil', 60], ['water', 120], ['garlic', 4], ['lemon-juice', 12], ['salt', 3]];
+const avocadoCream: EverydayRow['lines'] = [['avocado', 240], ['lime-juice', 25], ['water', 60], ['salt', 3], ['coriander-fresh', 8], ['garlic', 3]];
+const macadamiaCurd: EverydayRow['lines'] = [['macadamia', 200, 'soaked'], ['water', 90], ['lemon-juice', 20], ['salt', 6], ['oregano-dried', 1]];
+const oatFlakeCream: EverydayRow['lines'] = [['oat-flakes', 45], ['water', 450], ['rapeseed-oil', 20], ['salt', 4], ['nutmeg', 0.3], ['onion-powder', 2]];
+const redWineCream: EverydayRow['lines'] = [['red-wine', 120], ['mushroom', 200], ['oat-cream', 200], ['vegetable-stock', 100], ['corn-starch', 8, 'slurry'], ['salt', 2], ['thyme-fresh', 2]];
+const agarBlock: EverydayRow['lines'] = [['cashew', 120, 'soaked'], ['water', 320], ['agar', 6], ['coconut-oil', 40], ['lemon-juice', 16], ['nutritional-yeast', 12], ['salt', 6]];
+const redPepperDip: EverydayRow['lines'] = [['red-pepper-roasted', 250], ['walnut', 90], ['breadcrumbs-wheat', 35], ['olive-oil', 25], ['lemon-juice', 10], ['salt', 3.5], ['cumin', 1], ['date-syrup', 8]];
+const tarragonButterSauce: EverydayRow['lines'] = [['plant-butter-block', 120], ['soya-drink-plain', 150], ['wine-vinegar', 12], ['shallot', 30], ['tarragon-fresh', 6], ['corn-starch', 8, 'slurry'], ['salt', 2], ['turmeric', 0.3]];
 const ranch: EverydayRow['lines'] = [['mayonnaise-egg-free', 140], ['soya-yogurt', 90], ['cider-vinegar', 9], ['dill-fresh', 8], ['chives-fresh', 8], ['garlic-powder', 1.2], ['salt', 1.5]];
 const vinaigrette: EverydayRow['lines'] = [['olive-oil', 150], ['wine-vinegar', 48], ['mustard', 14], ['maple-syrup', 6], ['salt', 2.5], ['black-pepper', 0.4]];
 const tahiniDressing: EverydayRow['lines'] = [['tahini', 80], ['water', 90], ['lemon-juice', 30], ['garlic', 4], ['salt', 2.5], ['maple-syrup', 6]];
@@ -145,4 +158,13 @@ export const everyday: readonly EverydayRow[] = [
   { name: 'Silken tofu topping', family: 'baked-topping', cooking: 'baked', atC: 62, lines: tofuTop, identity: ['tofu-silken'], asked: { press: 'thicker' } },
   { name: 'Potato topping', family: 'baked-topping', cooking: 'baked', atC: 64, lines: potatoTop, identity: ['potato', 'oat-drink'], asked: { nothing: true } },
   { name: 'Potato topping', family: 'baked-topping', cooking: 'baked', atC: 64, lines: potatoTop, identity: ['potato', 'oat-drink'], asked: { without: 'oil' }, never: ['coconut-oil'] },
+  { name: 'Tomato coconut curry', family: 'cream-sauce', cooking: 'simmered', atC: 65, lines: tomatoCurry, identity: ['passata', 'coconut-milk'], asked: { press: 'richer' }, neverLess: ['coconut-milk'] },
+  { name: 'Seed pesto', family: 'pouring-sauce', cooking: 'cold', atC: 20, lines: seedPesto, identity: ['pumpkin-seed', 'basil-fresh'], asked: { press: 'more-savory' }, never: ['shiitake-dried', 'porcini-dried'] },
+  { name: 'Avocado cream', family: 'dip', cooking: 'cold', atC: 10, lines: avocadoCream, identity: ['avocado'], asked: { press: 'thinner' } },
+  { name: 'Macadamia curd', family: 'crumbly-curd', cooking: 'cold', atC: 8, lines: macadamiaCurd, identity: ['macadamia'], asked: { press: 'sharper' }, neverLess: ['macadamia'] },
+  { name: 'Oat flake cream', family: 'cream-sauce', cooking: 'simmered', atC: 62, lines: oatFlakeCream, identity: ['water'], asked: { person: [allergy('gluten')] }, needs: ['rice-flour', 'oat-flakes-gluten-free'], never: ['oat-flakes', 'wheat-flour', 'spelt-flour'] },
+  { name: 'Red wine cream', family: 'cream-sauce', cooking: 'simmered', atC: 62, lines: redWineCream, identity: ['oat-cream', 'mushroom'], asked: { line: 'red-wine' }, needs: ['white-wine'] },
+  { name: 'Sliceable cashew', family: 'crumbly-curd', cooking: 'set', atC: 8, lines: agarBlock, identity: ['cashew'], asked: { line: 'agar' }, never: ['sodium-alginate', 'pectin', 'methylcellulose'] },
+  { name: 'Red pepper and walnut dip', family: 'dip', cooking: 'cold', atC: 18, lines: redPepperDip, identity: ['red-pepper-roasted', 'walnut'], asked: { person: [allergy('gluten')] }, needs: ['breadcrumbs-gluten-free'] },
+  { name: 'Tarragon butter sauce', family: 'cream-sauce', cooking: 'simmered', atC: 55, lines: tarragonButterSauce, identity: ['plant-butter-block', 'soya-drink-plain'], asked: { line: 'tarragon-fresh' }, offers: ['fresh herb', 'dried herb'] },
 ];

@@ -176,6 +176,9 @@ function holdBalance(row: EverydayRow, request: BalanceRequest): Held {
   if ('nothing' in row.asked && changes.length > 0) faults.push('a good formula was not left alone');
   if (!('nothing' in row.asked) && outcome.kind !== 'balanced') faults.push(`the answer is ${outcome.kind}`);
   if (changes.length > MOST_CHANGED) faults.push(`${changes.length} lines change`);
+  if (helper && row.never?.includes(helper.ingredient.id)) faults.push(`${helper.ingredient.id} is added`);
+  for (const { id, from, to } of pot)
+    if (row.neverLess?.includes(id) && to < from) faults.push(`${id} ${from} → ${to} g is the wrong way round`);
   const asked = worstMiss(request.brief, after, 'asked');
   if (asked.by > 0.1) faults.push(`${asked.rail} is missed by ${asked.by.toFixed(1)}`);
   for (const { name, needs } of request.eaters ?? [])
@@ -215,7 +218,8 @@ function holdSwap(row: EverydayRow, request: BalanceRequest): Held {
   if (outcome.kind !== 'options' || outcome.options.length === 0)
     return { row, offered: outcome.kind, faults: [`nothing is offered (${outcome.kind})`] };
   const faults: string[] = [];
-  const kinds = new Set<string>();
+  const kinds = new Set<string>(),
+    arrived = new Set<string>();
   const words = outcome.options.map((option, i) => {
     const { lines, amounts, after, out, regard, alike } = option;
     const pot = [
@@ -239,6 +243,7 @@ function holdSwap(row: EverydayRow, request: BalanceRequest): Held {
     for (const one of [option, ...alike])
       for (const { origin, ingredient } of one.lines)
         if (origin === undefined) {
+          arrived.add(ingredient.id);
           kinds.add(culinaryKindOf(ingredient)?.kind ?? ingredient.role);
           if (row.never?.includes(ingredient.id)) said(`${ingredient.id} is offered`);
         }
@@ -252,6 +257,7 @@ function holdSwap(row: EverydayRow, request: BalanceRequest): Held {
   });
   if (row.offers && !row.offers.some((kind) => kinds.has(kind)))
     faults.push(`none of ${row.offers.join(', ')} is offered`);
+  for (const id of row.needs ?? []) if (!arrived.has(id)) faults.push(`${id} is not offered`);
   return { row, offered: words.join('\n      '), faults };
 }
 

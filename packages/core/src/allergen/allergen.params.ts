@@ -8,6 +8,8 @@ export interface AllergenRow {
   readonly eu: boolean;
   /** Groups for which this member is a question to the label, not a certain conflict. */
   readonly askUnder?: readonly string[];
+  /** What it is sold as being without, to those who avoid that: an offer to them, though they ask. */
+  readonly soldWithout?: readonly string[];
   readonly note?: string;
 }
 
@@ -46,7 +48,7 @@ export const allergenRows = [
   { id: 'rye', name: 'rye', under: 'gluten', us: false, eu: true },
   { id: 'barley', name: 'barley', under: 'gluten', us: false, eu: true },
   { id: 'oat', name: 'oat', under: 'gluten', us: false, eu: true },
-  { id: 'oat-gluten-free', name: 'oats sold as gluten-free', under: 'oat', us: false, eu: true, askUnder: ['gluten'], note: 'at most 20 mg gluten per kg by its label; some people with coeliac disease do not tolerate it' },
+  { id: 'oat-gluten-free', name: 'oats sold as gluten-free', under: 'oat', us: false, eu: true, askUnder: ['gluten'], soldWithout: ['gluten'], note: 'at most 20 mg gluten per kg by its label; some people with coeliac disease do not tolerate it' },
   { id: 'celery', name: 'celery', us: false, eu: true, note: 'celeriac too' },
   { id: 'mustard', name: 'mustard', us: false, eu: true },
   { id: 'sulphite', name: 'sulphites', us: false, eu: true, note: 'above 10 mg per kg or litre' },

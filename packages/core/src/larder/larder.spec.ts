@@ -1,6 +1,9 @@
 import { gramsPerUnit } from '../quantity/measures.js';
 import { ingredientById, larderTable } from './catalog/larder-table.js';
 import { unnamedRemainder } from '../ingredient/composition.js';
+import { fibreVolume } from '../predict/particle/suspension.params.js';
+import { predict } from '../predict/predict.js';
+import { potOf } from './pot-of.js';
 import { searchIngredients } from './search.js';
 
 const holds = (id: string): readonly string[] => ingredientById(id)?.contains ?? [];
@@ -64,4 +67,37 @@ test.each([
 test('a search of nonsense finds nothing and an empty one finds all', () => {
   expect(searchIngredients(larderTable, 'zzzz')).toHaveLength(0);
   expect(searchIngredients(larderTable, '  ')).toHaveLength(larderTable.length);
+});
+
+test('what grew wet holds about what it held as it grew, however finely it is ground', () => {
+  /** g of water in 100 g from which it was not dried, and how much more it may hold than it held. */
+  const [fresh, most] = [60, 1.6];
+  const grown = larderTable.filter(
+    ({ shelf, behaviour, per100 }) =>
+      (shelf === 'vegetables' || shelf === 'savory') &&
+      behaviour.particles === 'vegetable' &&
+      (per100.water ?? 0) >= fresh,
+  );
+  expect(grown.length).toBeGreaterThan(40);
+  for (const { id, behaviour, per100 } of grown) {
+    const swollen = (per100.fibre ?? 0) * fibreVolume.vegetable * behaviour.cellWallSwelling;
+    const own = (per100.water ?? 0) + (per100.protein ?? 0) + (per100.sugars ?? 0);
+    expect([id, swollen < most * own]).toEqual([id, true]);
+  }
+});
+
+test('thinned with its own mass of water, avocado no longer spreads', () => {
+  const thickness = (water: number) =>
+    predict(
+      potOf(
+        [
+          ['avocado', 100],
+          ['water', water],
+        ],
+        { maxTemperatureC: 20, blenderPower: 0.7, blendSeconds: 70 },
+        { atC: 15 },
+      ),
+    ).viscosity.mid;
+  expect(thickness(5)).toBeGreaterThan(6000);
+  expect(thickness(100)).toBeLessThan(1500);
 });

@@ -23,7 +23,7 @@ export const bought = shelfOf('bought', { role: 'body', source: 'S-05i' }, [
   {
     id: 'breadcrumbs-wheat', name: 'Breadcrumbs, wheat', also: ['dry breadcrumbs', 'breadcrumbs', 'bread crumbs', 'panko'], role: 'seasoning',
     per100: { water: 8, fat: 3, protein: 12.5, sugars: 4, starch: { wheat: 66 }, fibre: 4, salt: 1.3 },
-    acts: { solubleProtein: 0.15, pregelatinized: 0.9, particles: 'flour', pH: 6.1, bufferMmol: 2, particleSizeUm: 1500, hardness: 0.3, lab: [76, 6, 26], scattering: 0.6, isoelectricPh: 6 },
+    acts: { solubleProtein: 0.15, pregelatinized: 0.9, cellEnclosed: 0.95, particles: 'flour', pH: 6.1, bufferMmol: 2, particleSizeUm: 1500, hardness: 0.3, lab: [76, 6, 26], scattering: 0.6, isoelectricPh: 6 },
     measures: { density: 0.45 }, contains: ['wheat', 'yeast'], ask: ['soya', 'sesame', 'milk', 'barley', 'egg', 'rye'],
   },
   {

@@ -131,7 +131,7 @@ export const savory = shelfOf('savory', { role: 'savory', source: 'S-05g' }, [
   {
     id: 'capers', name: 'Capers in brine', also: ['caper'],
     per100: { water: 84, fat: 0.9, protein: 2.4, sugars: 0.4, fibre: 3, gums: { pectin: 0.6 }, salt: 6, citric: 0.05, acetic: 0.5, malic: 0.15, glutamate: 0.03 },
-    acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 4, bufferMmol: 0.7, particleSizeUm: 5000, hardness: 0.4, boilSoftening: 0.1, lab: [44, -8, 22], pungent: 1 },
+    acts: { solubleProtein: 0.5, particles: 'vegetable', pH: 4, bufferMmol: 0.7, particleSizeUm: 5000, hardness: 0.4, boilSoftening: 0.1, lab: [44, -8, 22], pungent: 1, cellWallSwelling: 0.6 },
     measures: { density: 0.58 }, ask: ['sulphite'],
   },
   {

@@ -173,7 +173,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'avocado', name: 'Avocado', also: ['avocado pear', 'alligator pear'],
     per100: { water: 73.5, fat: 14.7, protein: 2, sugars: 0.7, fibre: 4.5, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03 },
-    acts: { fatType: 'olive', solubleProtein: 0.4, cellEnclosed: 0.6, particles: 'vegetable', bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.05, boilSoftening: 0.05, lab: [72, -12, 42], scattering: 0.35, tint: 1.3, emulsifying: 0.3 },
+    acts: { fatType: 'olive', solubleProtein: 0.4, cellEnclosed: 0.6, particles: 'vegetable', bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.05, boilSoftening: 0.05, lab: [72, -12, 42], scattering: 0.35, tint: 1.3, emulsifying: 0.3, cellWallSwelling: 0.38 },
     measures: { density: 0.63, pieces: { medium: 150 } },
   },
   {
@@ -215,7 +215,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'kale', name: 'Kale', also: ['curly kale', 'cavolo nero', 'lacinato kale'],
     per100: { water: 86, fat: 0.9, protein: 3.5, sugars: 1.5, fibre: 3, gums: { pectin: 0.6 }, citric: 0.1, malic: 0.2, glutamate: 0.05, oligo: 2 },
-    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.3, bufferMmol: 1.2, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.15, lab: [36, -22, 22], tint: 1.8, bitter: 1.4 },
+    acts: { solubleProtein: 0.4, particles: 'vegetable', pH: 6.3, bufferMmol: 1.2, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.15, lab: [36, -22, 22], tint: 1.8, bitter: 1.4, cellWallSwelling: 0.65 },
     measures: { density: 0.14 },
   },
 ]);

@@ -61,7 +61,11 @@ export const culinaryKinds: readonly CulinaryKindRow[] = [
   { kind: 'pulse flour', works: ['thickening'], ids: ['chickpea-flour', 'lupin-flour', 'red-lentil-flour', 'pea-flour', 'pea-protein', 'broad-bean-flour'] },
   { kind: 'swelling seed', works: ['thickening', 'setting'], ids: ['psyllium-husk', 'psyllium-powder', 'flax-seed-ground', 'chia-seed'] },
   { kind: 'gum', works: ['thickening'], ids: ['xanthan', 'guar', 'konjac', 'locust-bean-gum'] },
-  { kind: 'gelling agent', works: ['setting'], ids: ['agar', 'agar-flakes', 'kappa-carrageenan', 'pectin', 'pectin-low-methoxyl', 'iota-carrageenan', 'gellan-gum', 'sodium-alginate', 'methylcellulose'] },
+  { kind: 'gelling agent', works: ['setting'], ids: ['agar', 'agar-flakes', 'kappa-carrageenan', 'iota-carrageenan', 'gellan-gum'] },
+  // What sets only in company stands in for nothing that sets by itself.
+  { kind: 'sugar-set gelling agent', works: ['setting with sugar'], ids: ['pectin'] },
+  { kind: 'calcium-set gelling agent', works: ['setting with calcium'], ids: ['pectin-low-methoxyl', 'sodium-alginate'] },
+  { kind: 'heat-set gelling agent', works: ['setting while hot'], ids: ['methylcellulose'] },
 
   { kind: 'mild oil', works: ['fat'], ids: ['rapeseed-oil', 'sunflower-oil', 'olive-oil', 'avocado-oil', 'palm-olein'] },
   { kind: 'lecithin', works: ['emulsifying'], ids: ['soya-lecithin'] },

@@ -12,6 +12,12 @@ export const helpers: Readonly<Partial<Record<RailId, readonly string[]>>> = {
   sweetness: ['maple-syrup', 'sugar', 'carrot'],
 };
 
+/** What is eaten cooked alone, and °C from which a pot cooks it: dried mushrooms raw make some people ill, raw starch is chalk. @source general cooking knowledge */
+export const onlyCooked = {
+  ids: ['shiitake-dried', 'corn-starch', 'potato-starch', 'tapioca-starch', 'rice-flour', 'glutinous-rice-flour'],
+  fromC: 70,
+} as const;
+
 /** What is tried when there is too much of a property: it thins. @source assumed */
 export const thinners: Readonly<Partial<Record<RailId, readonly string[]>>> = {
   thickness: ['water'],
@@ -20,7 +26,7 @@ export const thinners: Readonly<Partial<Record<RailId, readonly string[]>>> = {
 };
 
 /** Most of a helper, g for each g of the batch: a spoon or two, not a second dish. @source assumed */
-export const helperMost: Readonly<Record<Role, number>> = { body: 0.1, liquid: 0.15, thickener: 0.07, fat: 0.06, sour: 0.03, savory: 0.02, seasoning: 0.015 };
+export const helperMost: Readonly<Record<Role, number>> = { body: 0.1, liquid: 0.15, thickener: 0.07, fat: 0.06, sour: 0.03, savory: 0.03, seasoning: 0.015 };
 
 /** g of a helper for each g of the batch to begin with. @source assumed */
 export const helperShare: Readonly<Record<Role, number>> = { body: 0.06, liquid: 0.08, thickener: 0.012, fat: 0.02, sour: 0.015, savory: 0.008, seasoning: 0.004 };

@@ -24,6 +24,10 @@ test.each([
   ['pistachio', allergy('cashew'), 'same-group'],
   ['walnut', allergy('almond'), 'same-group'],
   ['rye-flour', allergy('wheat'), 'same-group'],
+  // Sold to those who avoid gluten: they read its label, and are not told that it is kin.
+  ['oat-flakes-gluten-free', allergy('gluten'), 'asks-allergy'],
+  ['oat-flakes-gluten-free', allergy('oat'), 'cannot'],
+  ['oat-flakes', allergy('gluten'), 'cannot'],
   ['peanut', allergy('tree-nut'), 'related'],
   ['coconut-milk', allergy('tree-nut'), 'related'],
   ['soya-drink-plain', allergy('peanut'), 'related'],
@@ -64,8 +68,16 @@ const helpersWith = (more: Partial<Parameters<typeof helpersFor>[1]>) =>
   );
 
 test('what helps is not in the pot yet, is kept in the house where that is known, and is no question to anybody', () => {
-  expect(helpersWith({})).toEqual(expect.arrayContaining(['cider-vinegar', 'shiitake-dried', 'water']));
+  expect(helpersWith({})).toEqual(expect.arrayContaining(['cider-vinegar', 'rice-miso', 'water']));
   expect(helpersWith({})).not.toContain('lemon-juice');
   expect(helpersWith({ inHouse: new Set(['rice-miso']) })).toEqual(['rice-miso', 'water']);
   expect(helpersWith({ eaters: [eater(allergy('soya'))] })).not.toContain('rice-miso');
+});
+
+test('what is eaten cooked alone helps no pot that stays cold', () => {
+  const at = (maxTemperatureC: number) =>
+    helpersWith({ recipe: { ...recipe, process: { ...recipe.process, maxTemperatureC } } });
+  expect(at(92)).toContain('shiitake-dried');
+  expect(at(20)).not.toContain('shiitake-dried');
+  expect(at(20)).toContain('nutritional-yeast');
 });

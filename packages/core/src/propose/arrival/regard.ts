@@ -40,6 +40,7 @@ function allergensOf(need: Need): readonly AllergenId[] {
 
 /** Another member of one group: pistachio to a person allergic to almond, or what only one law’s list counts to it. */
 function inSameGroup(wanted: AllergenId, held: AllergenId): boolean {
+  if (allergenOf(held).soldWithout?.includes(wanted)) return false;
   if (covers(wanted, held) === 'ask') return true;
   const group = allergenOf(wanted).under as AllergenId | undefined;
   return group !== undefined && covers(group, held) !== 'unrelated';

@@ -53,3 +53,26 @@ test('stopped, it hands back what it was given', () => {
   const few = finish(fewestChanges(space, aims, { ...options, stop: () => true }, whole));
   expect([...few.masses]).toEqual([...whole.masses]);
 });
+
+test('what brings what is asked for is not what is left out to make room for it', () => {
+  const curry = requestOf(
+    [
+      ['passata', 250],
+      ['coconut-milk', 200],
+      ['onion', 80],
+      ['rapeseed-oil', 6],
+      ['salt', 4],
+    ],
+    'cream-sauce',
+  );
+  const now = assess(curry.recipe, 4),
+    richer = now.prediction.fat.mid * 1.35;
+  const brief = withTheRestAsItIs({ fat: { low: richer, high: richer * 1.4, weight: 3 } }, now);
+  const room = searchSpace({ ...curry, brief }),
+    wishes = aimsOf(brief);
+  const few = finish(fewestChanges(room, wishes, options, finish(solve(room, wishes, options))));
+  expect(few.met).toBe(true);
+  const [passata, coconut] = [...few.masses];
+  expect(coconut).toBeGreaterThanOrEqual(200);
+  expect(passata).toBeLessThan(250);
+});

@@ -1,3 +1,6 @@
+import { wishesOf } from '../../brief/brief.js';
+import { contributionsOf, linedIds } from '../../property/contributions.js';
+import { railOf } from '../../property/rail.js';
 import { type Aim, penaltiesOf } from './aim.js';
 import { edges, fewChanges } from './balance.params.js';
 import type { BalanceOptions } from './balance-request.js';
@@ -17,8 +20,33 @@ function withLinesLeft(space: SearchSpace, left: ReadonlySet<number>): SearchSpa
   };
 }
 
-/** What a cook fills up with, so that the batch weighs the same: the largest liquid, or else the largest line. */
-function fillerOf({ free, present, request }: SearchSpace): number | undefined {
+/** Whether a line brings more than its part of something that is asked for: filling up with it would undo what is asked. */
+function bringsWhatIsAsked({ request: { recipe, brief } }: SearchSpace): (line: number) => boolean {
+  const asked = wishesOf(brief).flatMap(({ rail, wish }) =>
+    wish.kept || railOf(rail).lines?.by !== 'share' ? [] : linedIds.filter((id) => id === rail),
+  );
+  const batchG = recipe.lines.reduce((all, { mass }) => all + mass, 0);
+  const parts = asked.length > 0 ? contributionsOf(recipe, asked) : [];
+  return (line) =>
+    parts.some(({ lines }) => {
+      const whole = lines.reduce((all, { amount }) => all + amount, 0);
+      return (lines[line]?.amount ?? 0) * batchG > whole * (recipe.lines[line]?.mass ?? 0) * NOTABLY;
+    });
+}
+/** Times the batch’s own share from which a line is rich in something. @source assumed */
+const NOTABLY = 1.5;
+
+/**
+ * What a cook fills up with, so that the batch weighs the same: the largest liquid, or else the largest line; not one that brings what is
+ * asked for, where another liquid or body is there.
+ */
+function fillerOf(space: SearchSpace): number | undefined {
+  const { present, request } = space,
+    brings = bringsWhatIsAsked(space);
+  const fills = (line: number) =>
+    ['liquid', 'body'].includes(request.recipe.lines[line]?.ingredient.role ?? '');
+  const plain = space.free.filter((line) => fills(line) && !brings(line)),
+    free = plain.length > 0 ? plain : space.free;
   const largest = (lines: readonly number[]) =>
     lines.reduce<number | undefined>(
       (most, line) => (most === undefined || (present[line] ?? 0) > (present[most] ?? 0) ? line : most),

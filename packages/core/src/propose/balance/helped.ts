@@ -1,3 +1,4 @@
+import { helperShare } from '../arrival/helper.params.js';
 import { helperLine, helpersFor, type Lacks } from '../arrival/helper.js';
 import { type Aim, type Miss } from './aim.js';
 import { edges } from './balance.params.js';
@@ -30,7 +31,10 @@ export function* helped(
       recipe: { ...request.recipe, lines: [...request.recipe.lines, helperLine(ingredient)] },
       arrivals: new Set([at]),
     });
-    const solution = yield* solve(space, aims, { ...options, passes: 1, starts: 1 });
+    // From a first spoon of it: of nothing at all a little more says little.
+    const from = Float64Array.from(space.present);
+    from[at] = Math.min(helperShare[ingredient.role] * space.batchG, space.high[at] ?? 0);
+    const solution = yield* solve(space, aims, { ...options, passes: 1, starts: 1 }, { from, by: 1 });
     if (solution.met && (!best || solution.objective < best.solution.objective)) best = { space, solution };
   }
   return best;

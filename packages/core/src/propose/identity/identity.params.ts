@@ -22,12 +22,16 @@ export const freedomOfRole: Readonly<Record<Role, FreedomRow>> = {
   seasoning: { factor: 1.5, room: 0, because: 'no figure sees what a spice is there for' },
 };
 
+const gelling: FreedomRow = { factor: 2, room: 0.006, because: 'soft and firm lie half a spoon apart' };
 /** Where one kind differs from its role. @source as above */
 export const freedomOfKind: Readonly<Record<string, FreedomRow>> = {
   salt: { factor: 4, room: 0.014, mayGo: true, because: 'added to taste, from none' },
   sweetener: { factor: 3, room: 0.012, mayGo: true, because: 'added to taste' },
   crumbs: { factor: 1.8, room: 0, because: 'a topping' },
-  'gelling agent': { factor: 2, room: 0.006, because: 'soft and firm lie half a spoon apart' },
+  'gelling agent': gelling,
+  'sugar-set gelling agent': gelling,
+  'calcium-set gelling agent': gelling,
+  'heat-set gelling agent': gelling,
   gum: { factor: 2, room: 0.004, because: 'a pinch does it' },
   'swelling seed': { factor: 2, room: 0.012, because: 'a spoon does it' },
 };

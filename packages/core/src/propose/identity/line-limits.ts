@@ -1,6 +1,7 @@
 import { culinaryKindOf } from '../../larder/facts/culinary-kind.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { type Dish, knownBy } from './identity.js';
+import { dishLiquid } from './dish-liquid.js';
 import {
   arrivalFreedom,
   type FreedomRow,
@@ -26,7 +27,7 @@ const freedomOf = (ingredient: Ingredient): FreedomRow =>
 interface Arrived {
   /** Places of lines that are new: only what is sensible binds them. */
   readonly arrivals?: ReadonlySet<number> | undefined;
-  /** g of water that they bring beyond what they stand for; the largest liquid gives way by as much. */
+  /** g of water that they bring beyond what they stand for; the dish’s liquid gives way by as much. */
   readonly waterArriving?: number | undefined;
 }
 
@@ -62,11 +63,7 @@ export function lineLimits(
   const { lines } = dish.recipe;
   const batchG = lines.reduce((all, { mass }) => all + mass, 0);
   const known = knownBy(dish);
-  const liquid = lines.reduce(
-    (most, { ingredient, mass }, i) =>
-      ingredient.role === 'liquid' && !arrivals.has(i) && mass > (lines[most]?.mass ?? 0) ? i : most,
-    -1,
-  );
+  const liquid = dishLiquid(lines, (_line, i) => !arrivals.has(i));
   return lines.map(({ ingredient, mass }, i): LineLimit => {
     const sensible = sensibleShare(ingredient, dish.family) * batchG;
     if (arrivals.has(i)) return arrivalLimit(ingredient, mass, sensible, batchG);

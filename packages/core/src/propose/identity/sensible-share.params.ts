@@ -24,8 +24,8 @@ const mostOf: Readonly<Record<string, number>> = {
  */
 export const mostOfKind: readonly { readonly kinds: readonly string[]; readonly most: number; readonly in?: Readonly<Partial<Record<Family, number>>>; readonly because: string }[] = [
   { kinds: ['yeast'], most: 0.045, in: { 'cream-sauce': 0.025, 'butter-with-fat': 0.01, 'butter-without-fat': 0.02, dip: 0.035, 'tangy-spread': 0.03, 'crumbly-curd': 0.03 }, because: 'beyond it a sauce tastes of flakes and turns bitter' },
-  { kinds: ['citrus juice'], most: 0.07, in: { 'cream-sauce': 0.04, 'stretchy-melt': 0.05, 'butter-with-fat': 0.03, 'butter-without-fat': 0.04, dip: 0.16, 'tangy-spread': 0.1 }, because: 'a dressing is sour, a white sauce only fresh' },
-  { kinds: ['vinegar'], most: 0.05, in: { 'cream-sauce': 0.025, 'stretchy-melt': 0.035, 'butter-with-fat': 0.02, 'butter-without-fat': 0.025, dip: 0.25, 'tangy-spread': 0.06 }, because: 'a vinaigrette is a quarter vinegar, nothing else is' },
+  { kinds: ['citrus juice'], most: 0.07, in: { 'cream-sauce': 0.04, 'stretchy-melt': 0.05, 'butter-with-fat': 0.03, 'butter-without-fat': 0.04, dip: 0.16, 'tangy-spread': 0.1, 'crumbly-curd': 0.14 }, because: 'a dressing is sour, a curd is soured with a few spoons, a white sauce is only fresh' },
+  { kinds: ['vinegar'], most: 0.05, in: { 'cream-sauce': 0.025, 'stretchy-melt': 0.035, 'butter-with-fat': 0.02, 'butter-without-fat': 0.025, dip: 0.25, 'tangy-spread': 0.06, 'crumbly-curd': 0.08 }, because: 'a vinaigrette is a quarter vinegar, nothing else is' },
   { kinds: ['brine'], most: 0.1, in: { dip: 0.2, 'butter-with-fat': 0.03 }, because: 'it salts as it sours' },
   { kinds: ['wine'], most: 0.25, because: 'boiled down in the pan first' },
   { kinds: ['acid crystals'], most: 0.008, in: { 'tangy-spread': 0.012, 'crumbly-curd': 0.012 }, because: 'as sour as fifteen times their mass of juice' },
@@ -49,7 +49,7 @@ export const mostOfKind: readonly { readonly kinds: readonly string[]; readonly 
   { kinds: ['warm spice'], most: 0.006, because: 'more tastes of nothing else' },
   { kinds: ['swelling seed'], most: 0.035, because: 'beyond it slimy' },
   { kinds: ['gum'], most: 0.008, because: 'beyond it slimy' },
-  { kinds: ['gelling agent'], most: 0.02, because: 'a set jelly' },
+  { kinds: ['gelling agent', 'sugar-set gelling agent', 'calcium-set gelling agent', 'heat-set gelling agent'], most: 0.02, because: 'a set jelly' },
   { kinds: ['cereal flour', 'cereal starch'], most: 0.09, in: { 'cream-sauce': 0.08, dip: 0.05, 'butter-with-fat': 0.02, 'tangy-spread': 0.06 }, because: 'a thick white sauce for croquettes' },
   { kinds: ['root starch', 'glutinous rice flour'], most: 0.07, in: { 'stretchy-melt': 0.13, 'baked-topping': 0.1, dip: 0.04, 'butter-with-fat': 0.02 }, because: 'only a melt is meant to pull' },
   { kinds: ['pulse flour'], most: 0.14, in: { 'butter-without-fat': 0.22, 'crumbly-curd': 0.25, dip: 0.08, 'butter-with-fat': 0.03 }, because: 'beyond it a porridge, where no block is meant' },

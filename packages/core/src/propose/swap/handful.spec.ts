@@ -74,3 +74,14 @@ test('what is kin to the allergen is left out once there are three without a que
   expect(ids(handfulOf([kin, ...clear.slice(0, 2)]))).toContain('peanut');
   expect(ids(handfulOf([kin, ...clear]))).not.toContain('peanut');
 });
+
+test('of one kind, what nobody has to ask about and what somebody has are two ways', () => {
+  const shown = handfulOf([
+    optionWith('oat-flakes-gluten-free', 1, { regard: 'asks-allergy' }),
+    optionWith('rice-flour', 1.5),
+    optionWith('buckwheat-flour', 2, { regard: 'asks-allergy' }),
+    optionWith('corn-starch', 2.2),
+  ]);
+  expect(ids(shown)).toEqual(['rice-flour', 'corn-starch', 'oat-flakes-gluten-free']);
+  expect(ids(shown[2]?.alike ?? [])).toEqual(['buckwheat-flour']);
+});

@@ -13,14 +13,16 @@ export const bestFirst = (options: readonly SwapOption[]): readonly SwapOption[]
 const weightOf = (option: SwapOption): number =>
   isQuestionable(option) ? regards.indexOf(option.regard) : 0;
 
-/** One option for each kind, its near-twins as a choice inside it. */
+/** One option for each kind, with and without a question about an allergy, its near-twins as a choice inside it. */
 const withTwinsInside = (options: readonly SwapOption[]): readonly SwapOption[] =>
-  byKind(options, kindsIn).flatMap(([first, ...rest]) => {
-    if (!first) return [];
-    const said = new Set([placed(first)]);
-    const others = rest.filter((option) => !said.has(placed(option)) && said.add(placed(option)));
-    return [{ ...first, alike: others.slice(0, swapSearch.alike) }];
-  });
+  byKind(options, (option) => `${kindsIn(option)}${isQuestionable(option) ? ' ?' : ''}`).flatMap(
+    ([first, ...rest]) => {
+      if (!first) return [];
+      const said = new Set([placed(first)]);
+      const others = rest.filter((option) => !said.has(placed(option)) && said.add(placed(option)));
+      return [{ ...first, alike: others.slice(0, swapSearch.alike) }];
+    },
+  );
 
 /** What took a place, whatever helps beside it. */
 const placed = ({ lines }: SwapOption): string =>

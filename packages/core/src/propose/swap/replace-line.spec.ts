@@ -126,3 +126,46 @@ test('what may not move stays: a pinned liquid gives no room', () => {
   );
   expect(g(after, 'water')).toBe(380);
 });
+
+const wineCream: Lines = [
+  ['red-wine', 120],
+  ['mushroom', 200],
+  ['oat-cream', 200],
+  ['vegetable-stock', 100],
+  ['salt', 2],
+];
+
+test('a wine for a wine is as much of it; where only its acid comes, stock fills up and no cream', () => {
+  const wine = replaced(wineCream, 'red-wine', 'white-wine');
+  expect(g(wine, 'white-wine')).toBeGreaterThan(114);
+  expect(g(wine, 'white-wine')).toBeLessThan(126);
+  const vinegar = replaced(wineCream, 'red-wine', 'wine-vinegar');
+  expect(g(vinegar, 'wine-vinegar')).toBeLessThan(15);
+  expect(g(vinegar, 'vegetable-stock')).toBeGreaterThan(170);
+  expect(Math.abs(g(vinegar, 'oat-cream') / 200 - 1)).toBeLessThan(0.1);
+});
+
+test('a yogurt for a yogurt is as much of it; a dried herb for a fresh one is an eighth of it', () => {
+  const sour = replaced(
+    [
+      ['soya-yogurt', 250],
+      ['water', 40],
+      ['dill-fresh', 9],
+      ['salt', 2],
+    ],
+    'soya-yogurt',
+    'almond-yogurt',
+  );
+  expect(Math.abs(g(sour, 'almond-yogurt') / 250 - 1)).toBeLessThan(0.06);
+  const herb = replaced(
+    [
+      ['soya-yogurt', 250],
+      ['dill-fresh', 9],
+      ['salt', 2],
+    ],
+    'dill-fresh',
+    'oregano-dried',
+  );
+  expect(g(herb, 'oregano-dried')).toBeGreaterThan(0.8);
+  expect(g(herb, 'oregano-dried')).toBeLessThan(2);
+});

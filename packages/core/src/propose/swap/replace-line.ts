@@ -1,4 +1,6 @@
 import { assess, type Assessed } from '../../property/assess.js';
+import { sameKind } from '../../larder/facts/culinary-kind.js';
+import { dishLiquid } from '../identity/dish-liquid.js';
 import { sensibleShare } from '../identity/sensible-share.params.js';
 import { railOf } from '../../property/rail.js';
 import { type RailId } from '../../property/properties.js';
@@ -76,13 +78,22 @@ function matchedMass(
 /** g of a base that brings as much dry matter, as far as it stays a base and not the whole pot. */
 function drySame(replaced: RecipeLine, substitute: RecipeLine, batchG: number): number {
   const dry = replaced.mass * dryOf(replaced);
-  const own = Math.max(dryOf(substitute), 0.02);
+  const own = Math.max(dryOf(substitute), LEAST_DRY);
   return Math.min(
     dry / own,
     swapSearch.wettestGrowth * replaced.mass,
     sensibleShare(substitute.ingredient) * batchG,
   );
 }
+
+/** g of a seasoning that no figure sees: the same dry matter, so of a dried herb an eighth of a fresh one, as the equivalents have it. */
+const tasteSame = (replaced: RecipeLine, substitute: RecipeLine, batchG: number): number =>
+  Math.min(
+    (replaced.mass * dryOf(replaced)) / Math.max(dryOf(substitute), LEAST_DRY),
+    sensibleShare(substitute.ingredient) * batchG,
+  );
+/** Least share of dry matter that counts. */
+const LEAST_DRY = 0.02;
 
 /** Share of the batch that a dry base must leave open before water comes in beside it. @source assumed */
 const DRY_GAP = 0.08;
@@ -116,12 +127,18 @@ function firstAmounts(
   if (!first || sauce !== undefined) return lines;
   const batchG = sumOf(original.recipe.lines, () => 1);
   if (factor !== undefined) return [{ ...first, mass: grams(factor * replaced.mass) }, ...rest];
+  // A wine for a wine, a lime for a lemon, a yogurt for a yogurt: as much of it, as far as it is wet.
+  const isAlike =
+    sameKind(replaced.ingredient, first.ingredient) &&
+    [replaced, first].every((line) => waterOf(line) > IS_LIQUID);
+  if (isAlike) return [{ ...first, mass: replaced.mass }, ...rest];
   if (first.ingredient.role === 'body') {
     const mass = drySame(replaced, first, batchG);
     return [{ ...first, mass: grams(mass) }, ...waterBeside(recipe, replaced, mass, batchG), ...rest];
   }
   const rail = workOf(replaced.ingredient);
-  if (!rail || first.ingredient.role === 'liquid') return [{ ...first, mass: replaced.mass }, ...rest];
+  if (first.ingredient.role === 'liquid') return [{ ...first, mass: replaced.mass }, ...rest];
+  if (!rail) return [{ ...first, mass: grams(tasteSame(replaced, first, batchG)) }, ...rest];
   const mass = matchedMass(recipe, at, first, rail, railOf(rail).value(original).mid, batchG);
   return [{ ...first, mass: grams(mass) }, ...rest];
 }
@@ -149,7 +166,10 @@ export function evenOut(
     const line = out[i];
     if (line) out[i] = { ...line, mass: grams(Math.max(least, line.mass + by)) };
   };
-  const liquid = largest((line) => line.ingredient.role === 'liquid' && waterOf(line) > IS_LIQUID);
+  const liquid = dishLiquid(
+    out,
+    (line: PotLine) => !held(line) && line.origin !== undefined && waterOf(line) > IS_LIQUID,
+  );
   const wet = out[liquid];
   if (wet) change(liquid, -moreWater / waterOf(wet), swapSearch.liquidKept * wet.mass);
   const salting = largest(isSalting);

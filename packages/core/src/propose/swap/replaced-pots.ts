@@ -1,6 +1,7 @@
 import { culinaryKindOf } from '../../larder/facts/culinary-kind.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import type { SearchProgress } from '../balance/solve.js';
+import { isWorseRegard, type Regarded, worstOf } from '../arrival/regard.js';
 import type { SwapSearch, Looked } from './swap-search.js';
 import { unlikeness } from './kinship.js';
 import { type PotLine, replaceLine } from './replace-line.js';
@@ -49,6 +50,17 @@ export const kindsIn = ({ lines }: { readonly lines: readonly PotLine[] }): stri
   [...new Set(lines.filter(({ replaces }) => replaces !== undefined).map(kindOfLine))].sort().join(' + ') ||
   'left out';
 
+/** The same, apart by whether somebody has to ask about an allergy first: a way without a question is never crowded out by one with it. */
+export const kindsAsked = (
+  { regard }: Pick<SwapSearch, 'regard'>,
+  pot: { readonly lines: readonly PotLine[] },
+): string => {
+  const arrived = pot.lines.filter(({ replaces }) => replaces !== undefined);
+  return kindsIn(pot) + askedMark(arrived.flatMap(({ ingredient }) => regard(ingredient)));
+};
+const askedMark = (regarded: readonly Regarded[]): string =>
+  isWorseRegard(worstOf(regarded), 'asks') ? ' ?' : '';
+
 /** Roles whose work the rest of the pot can often take over. */
 const spare: readonly string[] = ['savory', 'seasoning', 'sour'];
 /** Of a substitute wholly unlike what it replaces, in a first look; squared steps. @source assumed */
@@ -92,7 +104,8 @@ function* promising(
       lines: [first],
       sauce,
     },
-  }: (typeof looked)[number]) => sauce ?? (first ? kindOfLine(first) : 'nothing');
+  }: (typeof looked)[number]) =>
+    sauce ?? (first ? kindOfLine(first) + askedMark(search.regard(first.ingredient)) : 'nothing');
   return byTurns(looked, kind, count).map(({ substitute }) => substitute);
 }
 
@@ -125,7 +138,7 @@ export function* replacedPots(
           );
       }
     next.sort((a, b) => a.badness - b.badness);
-    pots = lines.length === 1 ? next : byTurns(next, kindsIn, swapSearch.beam);
+    pots = lines.length === 1 ? next : byTurns(next, (pot) => kindsAsked(search, pot), swapSearch.beam);
     yield { done: 1 / 3, objective: pots[0]?.badness ?? 0, evaluations: search.tried };
     if (stop()) break;
   }

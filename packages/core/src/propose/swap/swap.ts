@@ -10,7 +10,7 @@ import { type SwapSearch, searchFor, type Looked } from './swap-search.js';
 import { unlikeness } from './kinship.js';
 import { linesToReplace } from './lines-to-replace.js';
 import { potRequest } from './pot-request.js';
-import { byTurns, kindsIn, replacedPots, type Search } from './replaced-pots.js';
+import { byTurns, kindsAsked, replacedPots, type Search } from './replaced-pots.js';
 import { arrivingOf } from '../../predict/assemble/weighed.js';
 import { evenOut, type PotLine, sumOf } from './replace-line.js';
 import { distanceBetween } from './shift.js';
@@ -113,7 +113,7 @@ function* closelyLooked(
     .flatMap((pot) => helpedPots(search, pot))
     .map(search.look)
     .sort((a, b) => a.badness - b.badness);
-  for (const pot of byTurns(helped, kindsIn, swapSearch.helped)) {
+  for (const pot of byTurns(helped, (pot) => kindsAsked(search, pot), swapSearch.helped)) {
     if (options.stop()) break;
     close.push(yield* balanced(search, pot, { ...options, ...quickly }));
   }
@@ -138,11 +138,12 @@ export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {})
   }
   if ('noneFor' in pots) return { kind: 'none-allowed', line: pots.noneFor };
   const close = yield* closelyLooked(search, pots, complete);
-  const leading = byTurns(close, kindsIn, new Set(close.map(kindsIn)).size).slice(0, swapSearch.finished);
+  const kindOf = (pot: Balanced) => kindsAsked(search, pot);
+  const leading = byTurns(close, kindOf, new Set(close.map(kindOf)).size).slice(0, swapSearch.finished);
   const finished: SwapOption[] = [];
   const ofKind = new Map<string, number>();
   for (const [i, quick] of close.entries()) {
-    const kind = kindsIn(quick),
+    const kind = kindOf(quick),
       before = ofKind.get(kind) ?? 0;
     ofKind.set(kind, before + 1);
     if (before > swapSearch.alike) continue;
