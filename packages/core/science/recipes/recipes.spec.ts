@@ -36,7 +36,7 @@ const share = (right: (pair: (typeof pairs)[number]) => boolean): number =>
 const near = (a: number | undefined, b: number | null): boolean =>
   b === null ? a === undefined : a !== undefined && Math.abs(a - b) <= 0.01 * b + 1e-3;
 
-test('fifty recipes and some 340 lines, every one of them read as one line', () => {
+test('fifty recipes and some 340 lines, every one of them read as what it says, a liquid that is stirred in as a line of its own', () => {
   expect(recipes.length).toBeGreaterThanOrEqual(50);
   expect(pairs.length).toBeGreaterThanOrEqual(340);
   for (const { title, text } of recipes)

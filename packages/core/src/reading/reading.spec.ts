@@ -319,3 +319,43 @@ test('a large one weighs more than a middling one, a small one less, of whatever
   }
   expect(of('large', 'leek')).toBe(140);
 });
+
+test.each([
+  ['1 veg stock cube dissolved in 300ml boiling water', ['stock-cube', 10], ['water', 300]],
+  ['2 tbsp psyllium husk (mixed with 1/2 cup water)', ['psyllium-husk', 9.9], ['water', 120]],
+  ['1 tbsp rice miso whisked into 3 tbsp warm oat milk', ['rice-miso', 17.3], ['oat-drink', 46.4]],
+  // A soak is poured off, and what is no liquid is no line of its own.
+  ['100 g cashews soaked in 500 ml water', ['cashew', 100]],
+  ['250 g firm tofu blended with 3 tbsp nutritional yeast', ['tofu-firm', 250]],
+] as const)('“%s”: the liquid that goes in with it is a line', (text, ...expected) => {
+  const lines = readIngredientLine(text, larderTable);
+  expect(lines.map(({ ingredient }) => ingredient?.id)).toEqual(expected.map(([id]) => id));
+  expected.forEach(([, g], i) => expect(lines[i]?.grams?.mid).toBeCloseTo(g, 0));
+});
+
+test.each([
+  ['1 400g tin butter beans', 400],
+  ['2 400 g cans of chopped tomatoes', 800],
+  ['1 400 g of flour', 1400],
+] as const)('“%s” weighs %d g', (text, g) => {
+  expect(grams(text)?.mid).toBeCloseTo(g, 0);
+});
+
+test.each([
+  ['1 tsp dijon', 'mustard'],
+  ['100 g shiitake, stems removed', 'mushroom'],
+  ['10 g dried shiitake', 'shiitake-dried'],
+  ['50 g vegan parmesan-style cheese, finely grated', 'plant-parmesan'],
+  ['2 cups water from boiling the potatoes', 'root-water'],
+  ['2 waxy potatoes', 'potato'],
+] as const)('“%s” is %s', (text, id) => {
+  expect(line(text).ingredient?.id).toBe(id);
+  expect(line(text).confidence).toBeGreaterThan(0.8);
+});
+
+test('what is called after what it is free of is never taken for that', () => {
+  for (const text of ['100 g vital wheat gluten', '2 tbsp gluten'])
+    for (const one of [line(text).ingredient, ...line(text).others])
+      expect(one?.id ?? '').not.toMatch(/gluten-free|pasta-rice|tamari/);
+  expect(line('50 g gluten free breadcrumbs').ingredient?.id).toBe('breadcrumbs-gluten-free');
+});

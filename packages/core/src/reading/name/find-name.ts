@@ -50,6 +50,17 @@ interface Candidate {
   readonly sure: number;
 }
 
+/** Whether a thing is called after what it is free of: gluten-free crumbs are no gluten, mayonnaise without egg is no egg. */
+function isWithoutIt({ name, otherNames, id }: Ingredient, words: readonly string[]): boolean {
+  if (words.includes('free') || words.includes('without')) return false;
+  const lacking = /(?:without|free of) (.+)$|\b([\p{L}]+)[- ]free\b/iu;
+  const lacked = [name, ...otherNames, id.replaceAll('-', ' ')].flatMap((text) => {
+    const found = lacking.exec(text);
+    return found ? wordsOf(found[1] ?? found[2] ?? '') : [];
+  });
+  return words.some((word) => lacked.includes(word));
+}
+
 /** How far apart two names may be for the one that is used here to be meant. */
 const USED = 0.08;
 
@@ -60,8 +71,10 @@ function candidatesFor(
 ): readonly Candidate[] {
   const words = wordsOf(text);
   if (words.length === 0) return [];
+  const is = (ingredient: Ingredient) => !isWithoutIt(ingredient, words);
   const asMeant = ({ ingredient, sure }: Candidate) => sure + USED * habitOf(used, ingredient);
   return searchIngredients(larder, text, used)
+    .filter(is)
     .slice(0, OTHERS + 1)
     .map((ingredient, i) => ({ ingredient, sure: called(ingredient, words) - i * 1e-3 }))
     .sort((a, b) => asMeant(b) - asMeant(a));
@@ -74,6 +87,8 @@ const tokensOf = (text: string): readonly string[] =>
   text
     .toLowerCase()
     .replace(/[^\p{L}\p{N}%'\- ]+/gu, ' ')
+    // Parmesan-style is like that.
+    .replace(/(?<=\p{L})-(?:style|type)\b/gu, ' ')
     .split(/\s+/)
     .filter(Boolean)
     .slice(0, MOST_WORDS);

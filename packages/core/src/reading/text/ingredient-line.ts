@@ -187,7 +187,21 @@ function splitPair(text: string, larder: readonly Ingredient[]): readonly string
   const done =
     /^(.*),\s*(?:finely )?(?:zested\s*(?:and|&)\s*juiced|juiced\s*(?:and|&)\s*zested)\b(.*)$/i.exec(text);
   if (done) return [`${done[1]!}, juiced${done[2]!}`, `${done[1]!}, zested${done[2]!}`];
+  const stirred = STIRRED_INTO.exec(text);
+  if (stirred && isLiquid(stirred[2]!, larder)) return [stirred[1]!, stirred[2]!];
   return spokenAmount(text) ? [text] : seasoningsIn(text, larder);
+}
+
+/** A thing and the liquid that goes in with it: "1 stock cube dissolved in 300 ml boiling water". A soak's water is poured off. */
+const STIRRED_INTO =
+  /^(.+?)\s*[,(]?\s*\b(?:dissolved|mixed|whisked|stirred|slaked|loosened|blended|made up)(?: together)? (?:in|into|with) ((?:about |approx\.? )?[\d½¼¾⅓⅔][^,;()]*)\)?$/i;
+
+/** Whether these words are an amount of something that is poured. */
+function isLiquid(text: string, larder: readonly Ingredient[]): boolean {
+  const amount = spokenAmount(text);
+  if (!amount?.unit) return false;
+  const { ingredient, confidence } = findName(larder, amount.rest);
+  return ingredient?.role === 'liquid' && confidence > SEASONING_SURE;
 }
 
 /** Seasonings without an amount that stand in one line: "salt, pepper and nutmeg to taste". */
@@ -336,6 +350,10 @@ function readOne(
   };
 }
 
+/** "1 400g tin": so many packs of one size, and no thousand. */
+const PACKS_OF =
+  /^(\d{1,2})\s+(?=\d{2,4}[\s-]?(?:g|ml|oz|l)[\s-]+(?:cans?|tins?|jars?|packs?|packets?|bottles?|cartons?|tubs?|bags?|blocks?|pots?)\b)/i;
+
 /** One line of a list of ingredients; a line that says two things is two. */
 export function readIngredientLine(
   text: string,
@@ -344,7 +362,7 @@ export function readIngredientLine(
   habits: Habits = {},
 ): readonly ReadLine[] {
   const asWritten = text.trim();
-  const plain = plainSpelling(asWritten).replace(BULLET, '').replace(/\.$/, '');
+  const plain = plainSpelling(asWritten).replace(BULLET, '').replace(/\.$/, '').replace(PACKS_OF, '$1 x ');
   return splitPair(plain, larder).map((one) => readOne(one, asWritten, larder, section, habits));
 }
 
