@@ -178,7 +178,8 @@ function holdBalance(row: EverydayRow, request: BalanceRequest): Held {
   if (changes.length > MOST_CHANGED) faults.push(`${changes.length} lines change`);
   if (helper && row.never?.includes(helper.ingredient.id)) faults.push(`${helper.ingredient.id} is added`);
   for (const { id, from, to } of pot)
-    if (row.neverLess?.includes(id) && to < from) faults.push(`${id} ${from} → ${to} g is the wrong way round`);
+    if (row.neverLess?.includes(id) && to < from)
+      faults.push(`${id} ${from} → ${to} g is the wrong way round`);
   const asked = worstMiss(request.brief, after, 'asked');
   if (asked.by > 0.1) faults.push(`${asked.rail} is missed by ${asked.by.toFixed(1)}`);
   for (const { name, needs } of request.eaters ?? [])

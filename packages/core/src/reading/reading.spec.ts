@@ -359,3 +359,29 @@ test('what is called after what it is free of is never taken for that', () => {
       expect(one?.id ?? '').not.toMatch(/gluten-free|pasta-rice|tamari/);
   expect(line('50 g gluten free breadcrumbs').ingredient?.id).toBe('breadcrumbs-gluten-free');
 });
+
+test.each(['1 plum', '1 pear', '1 cherry', '1 banana', '1 flax egg'])(
+  '“%s”: a kind of something else is not taken for it',
+  (text) => {
+    const { ingredient, confidence } = line(text);
+    expect(confidence).toBeLessThan(0.7);
+    expect(ingredient?.id).not.toBe('egg');
+  },
+);
+
+test.each([
+  ['1 carton (200 ml) oat cream', 'oat-cream', 202],
+  ['1 can (400 g) chickpeas', 'chickpea-canned', 400],
+  ['1 packet (10 g) agar', 'agar', 10],
+  ['300 g cooked chickpeas (or 1 can)', 'chickpea-boiled', 300],
+  ['juice 2 lemons', 'lemon-juice', 92],
+  ['10 g psyllium husk powder', 'psyllium-powder', 10],
+] as const)('“%s” is %s, %d g', (text, id, g) => {
+  expect(line(text)).toMatchObject({ ingredient: { id }, preparation: 'as-is' });
+  expect(grams(text)?.mid).toBeCloseTo(g, 0);
+});
+
+test('zest & juice without “of” are two lines of one fruit', () => {
+  const lines = readIngredientLine('zest & juice 1 lime', larderTable);
+  expect(lines.map(({ ingredient }) => ingredient?.id)).toEqual(['lime-juice', 'lime-zest']);
+});

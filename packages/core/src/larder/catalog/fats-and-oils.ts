@@ -57,7 +57,7 @@ export const fatsAndOils = shelfOf('fats and oils', { role: 'fat', source: 'S-05
     measures: { density: 0.92 }, contains: ['walnut', 'added-oil'], ask: ['tree-nut'],
   },
   {
-    id: 'avocado-oil', name: 'Avocado oil', also: ['avocado pear oil'],
+    id: 'avocado-oil', name: 'Avocado oil', also: ['avocado pressed oil'],
     per100: { fat: 100 },
     acts: { fatType: 'olive', pH: 7, lab: [70, -8, 46], scattering: 0.1 },
     measures: { density: 0.915 }, contains: ['added-oil'],

@@ -171,7 +171,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
     measures: { density: 1.02, pieces: { can: 400 } }, contains: ['tomato'],
   },
   {
-    id: 'avocado', name: 'Avocado', also: ['avocado pear', 'alligator pear'],
+    id: 'avocado', name: 'Avocado', also: ['avocados', 'avocado flesh'],
     per100: { water: 73.5, fat: 14.7, protein: 2, sugars: 0.7, fibre: 4.5, gums: { pectin: 0.7 }, malic: 0.2, glutamate: 0.03 },
     acts: { fatType: 'olive', solubleProtein: 0.4, cellEnclosed: 0.6, particles: 'vegetable', bufferMmol: 0.7, particleSizeUm: 20000, hardness: 0.05, boilSoftening: 0.05, lab: [72, -12, 42], scattering: 0.35, tint: 1.3, emulsifying: 0.3, cellWallSwelling: 0.38 },
     measures: { density: 0.63, pieces: { medium: 150 } },

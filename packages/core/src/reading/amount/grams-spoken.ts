@@ -85,7 +85,7 @@ const isMass = (unit: UnitId | undefined): boolean =>
   unit === 'g' || unit === 'kg' || unit === 'oz' || unit === 'lb' || unit === 'mg';
 
 /**
- * What a spoken amount of a thing weighs; a weight that is told beside a volume wins. Undefined where nobody knows.
+ * What a spoken amount of a thing weighs; a weight that is told beside a volume wins, and a size beside a pack. Undefined where nobody knows.
  * @param kitchen whose spoons, cups and pints; where nobody has said, a pint is one of either
  */
 export function gramsSpoken(
@@ -95,6 +95,7 @@ export function gramsSpoken(
 ): SpokenGrams | undefined {
   const first = weighed(amount, amount.size, ingredient, kitchen),
     again = amount.also && weighed(amount.also, undefined, ingredient, kitchen);
-  if (again && (!first || (isMass(again.unit) && !isMass(first.unit)))) return again;
+  const isPack = amount.unit?.piece === true && amount.also?.unit?.piece !== true;
+  if (again && (!first || isPack || (isMass(again.unit) && !isMass(first.unit)))) return again;
   return first ?? again;
 }

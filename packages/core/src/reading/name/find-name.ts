@@ -33,6 +33,12 @@ const OTHERS = 4;
 
 const same = (a: readonly string[], b: readonly string[]): boolean => a.join('') === b.join('');
 
+/** The word of a name that says what it is: the last before a comma that is no mere form. A banana shallot is a shallot. */
+function headOf(text: string): string | undefined {
+  const words = wordsOf(text.replace(/,.*$/, ''));
+  return [...words].reverse().find((word) => !namesNothing.has(word)) ?? words.at(-1);
+}
+
 /** How well one ingredient is called that, 0..1: the words asked for that its name has, and how much of the name they are. */
 function called({ name, otherNames, id }: Ingredient, words: readonly string[]): number {
   let best = 0;
@@ -40,7 +46,14 @@ function called({ name, otherNames, id }: Ingredient, words: readonly string[]):
     const own = wordsOf(text);
     if (same(own, words) || same([...own].sort(), [...words].sort())) return sureness.same;
     const there = words.filter((word) => own.includes(word)).length;
-    if (there === words.length) best = Math.max(best, sureness.within * (0.75 + (0.25 * there) / own.length));
+    if (there < words.length) continue;
+    // Only what kind of it is said: "plum" is no plum tomato.
+    const head = text === name || text === id.replaceAll('-', ' ') ? undefined : headOf(text);
+    const kindOnly = head !== undefined && !words.includes(head);
+    best = Math.max(
+      best,
+      sureness.within * (0.75 + (0.25 * there) / own.length) * (kindOnly ? sureness.left : 1),
+    );
   }
   return best;
 }

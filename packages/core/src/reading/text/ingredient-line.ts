@@ -77,7 +77,7 @@ const SERVED =
 const BULLET = /^(?:[-*•·▢□☐◦–]+|\d{1,2}[.)](?=\s+\D))\s*/;
 /** "juice of 1 lemon", "zest and juice of half a lime". */
 const OF_FRUIT =
-  /^(?:(?:the|finely grated|grated|freshly squeezed|fresh)\s+)*((?:juice|zest|rind)(?:\s*(?:and|&|\+)\s*(?:juice|zest|rind))?)\s+(?:of|from)\s+(.*)$/i;
+  /^(?:(?:the|finely grated|grated|freshly squeezed|fresh)\s+)*((?:juice|zest|rind)(?:\s*(?:and|&|\+)\s*(?:juice|zest|rind))?)\s+(?:(?:of|from)\s+|(?=[\d½¼]))(.*)$/i;
 const FRUIT = /\b(lemon|lime|orange)s?\b/i;
 
 /** Where the name ends: a comma, a dash, or words that say what is done with it or what it lies in. */
@@ -281,7 +281,8 @@ function phraseOf(text: string, kitchen: Habits['kitchen']) {
     optional,
     seasons,
     covers: TO_COVER.test(text),
-    canned: CANNED.test(bare),
+    // "(or 1 can)" is another way to have it.
+    canned: CANNED.test(bare.replace(/\(\s*or\b[^)]*\)/gi, '')),
     amount,
     name,
     said,
