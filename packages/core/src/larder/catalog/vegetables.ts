@@ -65,7 +65,7 @@ export const vegetables = shelfOf('vegetables', { role: 'body', source: 'S-05c' 
   {
     id: 'parsnip', name: 'Parsnip', also: ['parsnips', 'white carrot'],
     per100: { water: 79.5, fat: 0.3, protein: 1.3, sugars: 4.8, starch: { root: 8.5 }, fibre: 2.6, gums: { pectin: 0.8 }, citric: 0.05, malic: 0.3, glutamate: 0.05 },
-    acts: { solubleProtein: 0.5, cellEnclosed: 0.55, particles: 'vegetable', pH: 5.6, bufferMmol: 1.6, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.06, lab: [84, 0, 22], scattering: 0.6 },
+    acts: { solubleProtein: 0.5, cellEnclosed: 0.55, particles: 'vegetable', pH: 5.6, bufferMmol: 1.6, particleSizeUm: 20000, hardness: 0.5, boilSoftening: 0.06, lab: [84, 0, 22], scattering: 0.6, cellWallSwelling: 0.62 },
     measures: { density: 0.55, pieces: { small: 80, medium: 120, large: 200 } },
   },
   {
