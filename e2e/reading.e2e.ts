@@ -99,6 +99,16 @@ test('ten lines are typed with their amounts in one go, and a list is pasted int
   await expect(amount(page, 'Sesame paste')).toHaveValue('45');
   await expect(amount(page, 'Garlic')).toHaveValue('8');
   await expect(amount(page, 'Lemon juice')).toHaveValue('23');
+  // What it is stirred into comes along, and goes with it by one undo.
+  await page.keyboard.type('1 tbsp tapioca starch mixed with 50 ml oat milk');
+  await expect(page.getByRole('listbox').getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(amount(page, 'Tapioca starch')).toHaveValue('8');
+  await expect(page.getByRole('spinbutton', { name: /^Amount of Oat drink/ })).toHaveValue(/^5[12]/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(amount(page, 'Tapioca starch')).toHaveCount(0);
+  await expect(page.getByRole('spinbutton', { name: /^Amount of Oat drink/ })).toHaveCount(0);
+  await page.getByRole('combobox', { name: 'Add an ingredient' }).focus();
   await page.getByRole('combobox', { name: 'Add an ingredient' }).evaluate((field, text) => {
     const data = new DataTransfer();
     data.setData('text/plain', text);

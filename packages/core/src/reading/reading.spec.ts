@@ -320,14 +320,14 @@ test('a large one weighs more than a middling one, a small one less, of whatever
   expect(of('large', 'leek')).toBe(140);
 });
 
-test.each([
+test.each<[string, ...(readonly [id: string, g: number])[]]>([
   ['1 veg stock cube dissolved in 300ml boiling water', ['stock-cube', 10], ['water', 300]],
   ['2 tbsp psyllium husk (mixed with 1/2 cup water)', ['psyllium-husk', 9.9], ['water', 120]],
   ['1 tbsp rice miso whisked into 3 tbsp warm oat milk', ['rice-miso', 17.3], ['oat-drink', 46.4]],
   // A soak is poured off, and what is no liquid is no line of its own.
   ['100 g cashews soaked in 500 ml water', ['cashew', 100]],
   ['250 g firm tofu blended with 3 tbsp nutritional yeast', ['tofu-firm', 250]],
-] as const)('“%s”: the liquid that goes in with it is a line', (text, ...expected) => {
+])('“%s”: the liquid that goes in with it is a line', (text, ...expected) => {
   const lines = readIngredientLine(text, larderTable);
   expect(lines.map(({ ingredient }) => ingredient?.id)).toEqual(expected.map(([id]) => id));
   expected.forEach(([, g], i) => expect(lines[i]?.grams?.mid).toBeCloseTo(g, 0));

@@ -251,7 +251,7 @@ export default memo(function AddIngredient() {
           take={(ingredient) => {
             setText('');
             setOffering(undefined);
-            add(ingredient, saidOf(spoken, ingredient, asked));
+            add(ingredient, saidOf(spoken, ingredient, asked), asked);
           }}
           takeSauce={addSauce}
           writeDown={writeDown}
