@@ -48,7 +48,12 @@ function whomOptions(present: Outcome) {
 }
 
 /** Where nothing is to be swapped, or nothing can be, said as such. */
-function nothingWords(ask: SwapAsk): string {
+function nothingWords(
+  ask: SwapAsk,
+  [much]: Extract<SwapOutcome, { kind: 'nothing-to-swap' }>['tooMuch'],
+): string {
+  if (much)
+    return `There is more ${much.what} in a portion than ${much.eater} may have, and most of it is added as such: Balance takes it down.`;
   if (ask.kind === 'without')
     return `There is no ${ask.what === 'oil' ? 'added oil' : 'nut'} in the pot, as far as the tables know.`;
   if (ask.kind === 'in-house') return 'Everything in the pot is in the house, as far as you said.';
@@ -113,7 +118,7 @@ function Ways({ formula, present, result, options }: WaysProps) {
 
 /** Why there is nothing to choose from, once that is settled. */
 function Outlook({ result, ask, present }: OutlookProps) {
-  if (result.kind === 'nothing-to-swap') return <p role="status">{nothingWords(ask)}</p>;
+  if (result.kind === 'nothing-to-swap') return <p role="status">{nothingWords(ask, result.tooMuch)}</p>;
   if (result.kind === 'none-allowed')
     return (
       <p role="status">

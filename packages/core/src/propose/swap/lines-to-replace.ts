@@ -1,7 +1,7 @@
 import { type AllergenId, covers } from '../../allergen/allergen.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { mayBeInHouse } from '../arrival/in-house.js';
-import { limitsOfPeople } from '../balance/limits-of-people.js';
+import { limitsOfPeople, portionOf } from '../balance/limits-of-people.js';
 import { isOil, schoolAllows, type Schools } from './school.js';
 import type { DoneWithout, SwapRequest } from './swap-request.js';
 
@@ -15,6 +15,35 @@ export const isDoneWithout = (what: DoneWithout, ingredient: Ingredient): boolea
 /** The schools that a request comes to: doing without oil is one. */
 export const schoolsOf = ({ ask, schools }: SwapRequest): Schools =>
   ask.kind === 'without' && ask.what === 'oil' ? { ...schools, addedOil: 'without' } : schools;
+
+/** Somebody who would have more of something in a portion than they may. */
+export interface TooMuch {
+  readonly eater: string;
+  readonly what: string;
+  /** The line that brings most of it; absent where what is added for its own sake (salt) can be taken down far enough. */
+  readonly line?: number;
+}
+
+const isSalting = ({ per100 }: Ingredient): boolean => (per100.salt ?? 0) > IS_SALT;
+/** g of salt in 100 g from which something is added as salt. */
+const IS_SALT = 80;
+
+/** Who of those asked for has too much of something, and by which line. */
+export function tooMuchIn(request: SwapRequest): readonly TooMuch[] {
+  const { ask, recipe, portions, eaters = [], labels } = request;
+  if (ask.kind !== 'person' && ask.kind !== 'everybody') return [];
+  const asked = ask.kind === 'person' ? eaters.filter(({ name }) => name === ask.eater) : eaters;
+  const masses = recipe.lines.map(({ mass }) => mass);
+  return limitsOfPeople(recipe, portions, asked, labels).portions.flatMap((limit): readonly TooMuch[] => {
+    if (portionOf(limit, masses) <= limit.most) return [];
+    const { eater, what, perGram } = limit;
+    const parts = recipe.lines.map(({ ingredient, mass }, i) =>
+      isSalting(ingredient) ? 0 : mass * (perGram[i] ?? 0),
+    );
+    const others = parts.reduce((all, part) => all + part, 0);
+    return [{ eater, what, ...(others > limit.most ? { line: parts.indexOf(Math.max(...parts)) } : {}) }];
+  });
+}
 
 /** Lines that have to be replaced for what is asked, those with something in them. */
 export function linesToReplace(request: SwapRequest): readonly number[] {
@@ -39,7 +68,8 @@ export function linesToReplace(request: SwapRequest): readonly number[] {
         limitsOfPeople(recipe, portions, asked, labels).forbidden.map(({ line }) => line),
       );
       const shut = ask.kind === 'everybody' ? those((one) => !schoolAllows(request.schools, one)) : [];
-      return all.filter((i) => forbidden.has(i) || shut.includes(i));
+      const rich = new Set(tooMuchIn(request).map(({ line }) => line));
+      return all.filter((i) => forbidden.has(i) || shut.includes(i) || rich.has(i));
     }
   }
 }

@@ -312,3 +312,51 @@ test('what moves beside a swap is told of lines that stayed, never of what came'
   expect(option!.moves.length).toBeGreaterThan(0);
   for (const { line } of option!.moves) expect(option!.lines[line]!.origin).toBeDefined();
 });
+
+describe('somebody who may have less salt than there is', () => {
+  const sunniva = eaterWith('Sunniva', { kind: 'salt-limit', gramsPerPortion: 0.8 });
+  const gravy = (lines: readonly (readonly [id: string, g: number])[], ask: SwapAsk) =>
+    swapRequestOf(lines, 'cream-sauce', ask, {
+      eaters: [sunniva],
+      larder: larder('vegetable-stock-unsalted', 'white-wine', 'oat-drink', 'soy-sauce'),
+    });
+  const stock = [
+    ['vegetable-stock', 500],
+    ['wheat-flour', 30],
+    ['rapeseed-oil', 25],
+    ['onion-roasted', 80],
+  ] as const;
+
+  test.each([{ kind: 'everybody' }, { kind: 'person', eater: 'Sunniva' }] as const)(
+    'where it is in the stock, the stock is swapped, and nobody is offered what is still too salty: %j',
+    (ask) => {
+      const request = gravy(stock, ask);
+      expect(linesToReplace(request)).toEqual([0]);
+      const outcome = swapped(request);
+      expect(waysOf(outcome)[0]).toMatch(/^vegetable-stock-unsalted/);
+      for (const option of outcome.kind === 'options' ? outcome.options : []) {
+        const { salt, massG } = option.after.prediction;
+        expect((salt.mid / 100) * (massG / 4)).toBeLessThanOrEqual(0.81);
+      }
+    },
+  );
+
+  test('where it is added as salt, that is told: nothing is to be swapped', () => {
+    const salted = swapped(
+      gravy(
+        [
+          ['vegetable-stock-unsalted', 500],
+          ['wheat-flour', 30],
+          ['salt', 6],
+        ],
+        { kind: 'everybody' },
+      ),
+    );
+    expect(salted).toMatchObject({ kind: 'nothing-to-swap', tooMuch: [{ eater: 'Sunniva', what: 'salt' }] });
+  });
+
+  test('who may have as much as there is has nothing to swap', () => {
+    const fine = swapped({ ...gravy(stock, { kind: 'everybody' }), portions: 40 });
+    expect(fine).toEqual({ kind: 'nothing-to-swap', tooMuch: [] });
+  });
+});

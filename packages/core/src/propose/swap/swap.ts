@@ -8,7 +8,7 @@ import { grams } from '../../quantity/quantity.js';
 import { handfulOf } from './handful.js';
 import { type SwapSearch, searchFor, type Looked } from './swap-search.js';
 import { unlikeness } from './kinship.js';
-import { linesToReplace } from './lines-to-replace.js';
+import { linesToReplace, type TooMuch, tooMuchIn } from './lines-to-replace.js';
 import { potRequest } from './pot-request.js';
 import { byTurns, kindsAsked, replacedPots, type Search } from './replaced-pots.js';
 import { arrivingOf } from '../../predict/assemble/weighed.js';
@@ -26,8 +26,8 @@ export type SwapOutcome =
       /** Pots that were looked at. */ readonly tried: number;
       readonly stopped: boolean;
     }
-  /** Nothing in the pot is in anybody’s way. */
-  | { readonly kind: 'nothing-to-swap' }
+  /** Nothing in the pot is in anybody’s way, but that somebody may have too much of what is added for its own sake. */
+  | { readonly kind: 'nothing-to-swap'; readonly tooMuch: readonly TooMuch[] }
   /** The larder holds nothing that could stand there for these people and this school. */
   | { readonly kind: 'none-allowed'; readonly line: number };
 
@@ -129,7 +129,7 @@ function* closelyLooked(
 export function* swap(given: SwapRequest, options: Partial<BalanceOptions> = {}): Search<SwapOutcome> {
   const complete = completeBalanceOptions(options);
   const lines = linesToReplace(given);
-  if (lines.length === 0) return { kind: 'nothing-to-swap' };
+  if (lines.length === 0) return { kind: 'nothing-to-swap', tooMuch: tooMuchIn(given) };
   let search = searchFor(given, false);
   let pots = yield* replacedPots(search, lines, complete.stop);
   if ('noneFor' in pots) {
