@@ -70,6 +70,8 @@ const redWineCream: EverydayRow['lines'] = [['red-wine', 120], ['mushroom', 200]
 const agarBlock: EverydayRow['lines'] = [['cashew', 120, 'soaked'], ['water', 320], ['agar', 6], ['coconut-oil', 40], ['lemon-juice', 16], ['nutritional-yeast', 12], ['salt', 6]];
 const redPepperDip: EverydayRow['lines'] = [['red-pepper-roasted', 250], ['walnut', 90], ['breadcrumbs-wheat', 35], ['olive-oil', 25], ['lemon-juice', 10], ['salt', 3.5], ['cumin', 1], ['date-syrup', 8]];
 const tarragonButterSauce: EverydayRow['lines'] = [['plant-butter-block', 120], ['soya-drink-plain', 150], ['wine-vinegar', 12], ['shallot', 30], ['tarragon-fresh', 6], ['corn-starch', 8, 'slurry'], ['salt', 2], ['turmeric', 0.3]];
+const cucumberYogurt: EverydayRow['lines'] = [['coconut-yogurt', 250], ['cucumber', 120], ['mint-fresh', 6], ['cumin', 0.8], ['salt', 2.5]];
+const peaDrinkSauce: EverydayRow['lines'] = [['pea-drink', 450], ['wheat-flour', 30, 'roux'], ['rapeseed-oil', 30, 'roux'], ['salt', 4]];
 const ranch: EverydayRow['lines'] = [['mayonnaise-egg-free', 140], ['soya-yogurt', 90], ['cider-vinegar', 9], ['dill-fresh', 8], ['chives-fresh', 8], ['garlic-powder', 1.2], ['salt', 1.5]];
 const vinaigrette: EverydayRow['lines'] = [['olive-oil', 150], ['wine-vinegar', 48], ['mustard', 14], ['maple-syrup', 6], ['salt', 2.5], ['black-pepper', 0.4]];
 const tahiniDressing: EverydayRow['lines'] = [['tahini', 80], ['water', 90], ['lemon-juice', 30], ['garlic', 4], ['salt', 2.5], ['maple-syrup', 6]];
@@ -167,4 +169,6 @@ export const everyday: readonly EverydayRow[] = [
   { name: 'Sliceable cashew', family: 'crumbly-curd', cooking: 'set', atC: 8, lines: agarBlock, identity: ['cashew'], asked: { line: 'agar' }, never: ['sodium-alginate', 'pectin', 'methylcellulose'] },
   { name: 'Red pepper and walnut dip', family: 'dip', cooking: 'cold', atC: 18, lines: redPepperDip, identity: ['red-pepper-roasted', 'walnut'], asked: { person: [allergy('gluten')] }, needs: ['breadcrumbs-gluten-free'] },
   { name: 'Tarragon butter sauce', family: 'cream-sauce', cooking: 'simmered', atC: 55, lines: tarragonButterSauce, identity: ['plant-butter-block', 'soya-drink-plain'], asked: { line: 'tarragon-fresh' }, offers: ['fresh herb', 'dried herb'] },
+  { name: 'Cucumber yogurt', family: 'dip', cooking: 'cold', atC: 8, lines: cucumberYogurt, identity: ['coconut-yogurt', 'cucumber'], asked: { press: 'saltier' } },
+  { name: 'Pea drink sauce', family: 'cream-sauce', cooking: 'whisked', atC: 62, lines: peaDrinkSauce, identity: ['wheat-flour'], asked: { line: 'pea-drink' }, offers: ['cereal drink', 'nut drink', 'soya or pea drink', 'seed drink'], needs: ['soya-drink-plain'] },
 ];

@@ -48,5 +48,8 @@ export const arrivalFreedom = { least: 0.3, leastOfBody: 0.6, most: 2.5 } as con
 /** Share of the batch from which a dish is known by its liquid; less is only what makes it blend. @source assumed */
 export const SWIMS_FROM = 0.3;
 
+/** Share of the batch from which a dish is known by a body by its mass alone. @source assumed */
+export const BULKY_FROM = 0.45;
+
 /** Least share of its sensible most from which a seasoning can be the flavour a dish is known by. @source assumed */
 export const SIGNATURE_FROM = 0.15;

@@ -128,3 +128,19 @@ test.each([
   expect(share).toBeGreaterThanOrEqual(least);
   expect(share).toBeLessThanOrEqual(most);
 });
+
+test('what is a third of the bowl it is known by, however watery; a little of it hardly', () => {
+  const raita = (cucumber: number) =>
+    of(
+      [
+        ['coconut-yogurt', 250],
+        ['cucumber', cucumber],
+        ['salt', 3],
+      ],
+      '',
+      'dip',
+    )['cucumber'] ?? 0;
+  expect(raita(140)).toBeGreaterThan(0.5);
+  expect(raita(30)).toBeLessThan(0.1);
+  expect(raita(141) - raita(140)).toBeLessThan(0.02);
+});

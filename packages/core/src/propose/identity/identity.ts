@@ -2,7 +2,7 @@ import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Recipe, RecipeLine } from '../../recipe/recipe.js';
 import type { Family } from '../../brief/family.js';
 import { sensibleShare } from './sensible-share.params.js';
-import { SIGNATURE_FROM, SWIMS_FROM } from './identity.params.js';
+import { BULKY_FROM, SIGNATURE_FROM, SWIMS_FROM } from './identity.params.js';
 
 /** What a dish is, apart from its amounts. */
 export interface Dish {
@@ -63,6 +63,10 @@ export function knownBy({ recipe: { lines }, family, name = '' }: Dish): readonl
   const mass = (line: RecipeLine) => line.mass;
   const parts = [
     against(bodyWeight, of('body')),
+    // A third of the bowl is what it is, however watery: the cucumber of a yogurt dip.
+    lines.map((line) =>
+      line.ingredient.role === 'body' ? Math.min(1, line.mass / (BULKY_FROM * batchG)) ** 2 : 0,
+    ),
     against(mass, of('liquid'), SWIMS_FROM * batchG),
     against(
       (line) => line.mass / batchG / sensibleShare(line.ingredient, family),

@@ -341,6 +341,22 @@ describe('somebody who may have less salt than there is', () => {
     },
   );
 
+  test('what is as salty is no way to swap it', () => {
+    const request = {
+      ...gravy(stock, { kind: 'everybody' }),
+      larder: larder('vegetable-stock-without-celery'),
+    };
+    const strict = {
+      ...request,
+      eaters: [eaterWith('Sunniva', { kind: 'salt-limit', gramsPerPortion: 0.3 })],
+    };
+    expect(waysOf(swapped(strict))).toEqual([]);
+    // To who may have it, it is.
+    expect(waysOf(swapped({ ...strict, eaters: [], ask: { kind: 'line', line: 0 } }))[0]).toMatch(
+      /^vegetable-stock-without-celery/,
+    );
+  });
+
   test('where it is added as salt, that is told: nothing is to be swapped', () => {
     const salted = swapped(
       gravy(
@@ -359,4 +375,21 @@ describe('somebody who may have less salt than there is', () => {
     const fine = swapped({ ...gravy(stock, { kind: 'everybody' }), portions: 40 });
     expect(fine).toEqual({ kind: 'nothing-to-swap', tooMuch: [] });
   });
+});
+
+test('water in place of a drink is nothing in its place: it comes behind a drink that is like it', () => {
+  const sauce = swapRequestOf(
+    [
+      ['pea-drink', 450],
+      ['wheat-flour', 30],
+      ['rapeseed-oil', 30],
+      ['salt', 4],
+    ],
+    'cream-sauce',
+    'pea-drink',
+    { larder: larder('water', 'rice-drink', 'soya-drink-plain') },
+  );
+  const ways = waysOf(swapped(sauce));
+  expect(ways[0]).toBe('soya-drink-plain');
+  expect(ways.indexOf('water')).toBeGreaterThan(0);
 });

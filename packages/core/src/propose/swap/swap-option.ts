@@ -1,3 +1,4 @@
+import type { Ingredient } from '../../ingredient/ingredient.js';
 import { measuredPot } from '../balance/proposal.js';
 import { missedRails } from '../balance/aim.js';
 import { changesOf, type LineChange } from '../balance/reasons.js';
@@ -13,7 +14,8 @@ import type { Recipe } from '../../recipe/recipe.js';
 import type { RailId } from '../../property/properties.js';
 import { readyMinutes } from '../../larder/preparation/ready-minutes.js';
 import { costOf } from '../../predict/cost/cost.js';
-import type { PotLine } from './replace-line.js';
+import { arrivingOf } from '../../predict/assemble/weighed.js';
+import { type PotLine, sumOf } from './replace-line.js';
 import { rankOf, unmet } from './rank.js';
 import { schoolOf } from './school.js';
 import { unitOfRole } from './swap.params.js';
@@ -65,13 +67,22 @@ const noWorse = (regard: Regard, before: Regard): Regard =>
 /** How unlike leaving something out is to having it: what no figure sees of it is gone. @source assumed */
 const LEFT_OUT = 1.3;
 
+/** g of water in 100 g from which something is nothing but water. */
+const ONLY_WATER = 99.5;
+const isWater = ({ per100 }: Ingredient): boolean => (per100.water ?? 0) >= ONLY_WATER;
+
 /** How unlike the substitutes are to what they replace, the most unlike of them. */
 const unlikenessOf = ({ recipe }: SwapRequest, substitutes: readonly PotLine[]): number =>
   Math.max(
     substitutes.length === 0 ? LEFT_OUT : 0,
     ...substitutes.map(({ ingredient, replaces, sauce }) => {
       const was = replaces === undefined ? undefined : recipe.lines[replaces];
-      return was && sauce === undefined ? unlikeness(was.ingredient, ingredient) : 0;
+      if (!was || sauce !== undefined) return 0;
+      // Water in its place is nothing in its place.
+      return Math.max(
+        isWater(ingredient) && !isWater(was.ingredient) ? LEFT_OUT : 0,
+        unlikeness(was.ingredient, ingredient),
+      );
     }),
   );
 
@@ -114,6 +125,12 @@ function exchanged(
     substitutes: lines.filter(({ origin }) => origin === undefined),
   };
 }
+
+/** Share of a batch that has to come out of a way to swap: less is no dinner. @source assumed */
+const STILL_THE_BATCH = 0.75;
+/** Whether a person's limit was kept by leaving the batch out. */
+const isHardlyThere = (before: Assessed, after: Assessed): boolean =>
+  sumOf(after.recipe.lines, arrivingOf) < STILL_THE_BATCH * sumOf(before.recipe.lines, arrivingOf);
 
 const coinsOf = ({ recipe }: Assessed): number => costOf(recipe.lines).coins.mid;
 
@@ -174,6 +191,8 @@ export function optionOf(
   const verdicts = verdictsOn(after);
   if (newlyInTheWay(lines, after, verdicts, tooMuchBefore)) return undefined;
   const { gone, substitutes } = exchanged(request, lines, amounts);
+  if (substitutes.length > 0 && request.holdMass !== false && isHardlyThere(original, after))
+    return undefined;
   const regarded = substitutes.flatMap(({ ingredient }) => regardOf(ingredient)),
     moves = changesOf(space, aims, masses).filter(({ line }) => lines[line]?.origin !== undefined),
     notInHouse = substitutes.filter(({ ingredient }) => inHouse && !inHouse.has(ingredient.id)),

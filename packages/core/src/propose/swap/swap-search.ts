@@ -9,7 +9,7 @@ import { assess, type Assessed } from '../../property/assess.js';
 import { mayBeInHouse } from '../arrival/in-house.js';
 import { isWorseRegard, type Regarded, regardsOf, worstOf } from '../arrival/regard.js';
 import { type Aim, aimsOf, missesOf } from '../balance/aim.js';
-import { isDoneWithout, schoolsOf, tooMuchIn } from './lines-to-replace.js';
+import { isDoneWithout, schoolsOf } from './lines-to-replace.js';
 import type { PotLine } from './replace-line.js';
 import { schoolAllows } from './school.js';
 import type { SwapRequest } from './swap-request.js';
@@ -34,7 +34,7 @@ export interface SwapSearch {
   readonly held: (line: PotLine) => boolean;
   /** By eater, what they have to say to a pot. */
   readonly verdictsOn: (pot: Assessed) => readonly EaterVerdict[];
-  /** By eater, whether the whole of the original is too much already, and a way to swap may leave it so: that is not what is swapped for. */
+  /** By eater, whether the whole of the original is too much already. */
   readonly tooMuchBefore: readonly boolean[];
   tried: number;
 }
@@ -63,9 +63,6 @@ export function searchFor(given: SwapRequest, lastResort: boolean): SwapSearch {
     return found;
   };
   const original = assess(recipe, portions);
-  const swappedFor = new Set(
-    tooMuchIn(request).flatMap(({ eater, line }) => (line === undefined ? [] : [eater])),
-  );
   const verdictsOn = (pot: Assessed): readonly EaterVerdict[] => {
     const lines = pot.recipe.lines.filter(({ mass }) => mass > 0);
     const portion = portionOfRecipe({ ...pot, recipe: { ...pot.recipe, lines } }, portions, request.labels);
@@ -77,10 +74,8 @@ export function searchFor(given: SwapRequest, lastResort: boolean): SwapSearch {
     tried: 0,
     original,
     verdictsOn,
-    tooMuchBefore: verdictsOn(original).map(
-      ({ findings }, i) =>
-        !swappedFor.has(request.eaters?.[i]?.name ?? '') &&
-        findings.some(({ verdict, line }) => verdict === 'does-not' && line === undefined),
+    tooMuchBefore: verdictsOn(original).map(({ findings }) =>
+      findings.some(({ verdict, line }) => verdict === 'does-not' && line === undefined),
     ),
     look: (lines) => {
       search.tried++;
