@@ -6,13 +6,18 @@ export async function benchStands(page: Page): Promise<void> {
   await expect(page.getByRole('combobox', { name: 'Add an ingredient' })).toBeVisible();
 }
 
-/** Opens the demo formula that is opened first, and waits until the Bench stands. */
-export async function openBench(page: Page, name = 'Flatbread melt'): Promise<void> {
+/** The id of a formula by its whole name, however many others the kitchen has by now. */
+export async function idOfFormula(page: Page, name: string): Promise<string | undefined> {
   const formulas = (await (
     await page.request.get(`/api/formulas?limit=200&search=${encodeURIComponent(name)}`)
   ).json()) as { id: string; name: string }[];
-  const found = formulas.find((formula) => formula.name === name);
-  await page.goto(found ? `/bench/${found.id}` : '/');
+  return formulas.find((formula) => formula.name === name)?.id;
+}
+
+/** Opens the demo formula that is opened first, and waits until the Bench stands. */
+export async function openBench(page: Page, name = 'Flatbread melt'): Promise<void> {
+  const id = await idOfFormula(page, name);
+  await page.goto(id ? `/bench/${id}` : '/');
   await benchStands(page);
 }
 
@@ -68,14 +73,9 @@ export const saved = (page: Page) => expect(page.getByTestId('save-state')).toCo
 
 /** A copy of a demo formula for one test, opened on the Bench; the demo itself stays as it is for the others. */
 export async function copyOf(page: Page, name: string): Promise<string> {
-  const formulas = (await (
-    await page.request.get(`/api/formulas?limit=200&search=${encodeURIComponent(name)}`)
-  ).json()) as { id: string; name: string }[];
-  const found = formulas.find((formula) => formula.name === name);
-  const whole = (await (await page.request.get(`/api/formulas/${found?.id}`)).json()) as Record<
-    string,
-    unknown
-  >;
+  const whole = (await (
+    await page.request.get(`/api/formulas/${await idOfFormula(page, name)}`)
+  ).json()) as Record<string, unknown>;
   const { id: _id, version: _version, updatedAt: _updatedAt, ...content } = whole;
   const made = await page.request.post('/api/formulas', { data: { ...content, name: 'On trial' } });
   expect(made.ok()).toBe(true);

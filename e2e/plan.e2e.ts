@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
+import { idOfFormula } from './kitchen';
 
 /** The household of this test alone, whatever others choose at the same time. */
 async function ownEvening(page: Page, formulas: readonly string[] = []): Promise<object[]> {
@@ -158,11 +159,8 @@ test('late by a quarter of an hour is planned again: what is done stays, and ser
 test('the evening of the demonstration household stands ready: a bake, a melt in two versions, a dip before, one soak overnight', async ({
   page,
 }) => {
-  const formulas = (await (await page.request.get('/api/formulas')).json()) as {
-    readonly id: string;
-    readonly name: string;
-  }[];
-  const of = (name: string) => formulas.find((one) => one.name === name)!.id;
+  const melt = await idOfFormula(page, 'Flatbread melt'),
+    dip = await idOfFormula(page, 'Smoked pumpkin-seed dip');
   const [bake] = (
     (await (await page.request.get('/api/dishes')).json()) as { id: string; name: string }[]
   ).filter(({ name }) => name.endsWith('aubergine bake'));
@@ -174,12 +172,12 @@ test('the evening of the demonstration household stands ready: a bake, a melt in
         kitchen: null,
         evening: null,
         pots: [
-          { formula: of('Flatbread melt'), tools: ['spoon'], washedBefore: false },
-          { formula: of('Smoked pumpkin-seed dip'), tools: [], washedBefore: false, serveAt: 1110 },
+          { formula: melt, tools: ['spoon'], washedBefore: false },
+          { formula: dip, tools: [], washedBefore: false, serveAt: 1110 },
         ],
         dishes: [{ dish: bake!.id }],
         versions: {
-          base: of('Flatbread melt'),
+          base: melt,
           inBase: [],
           versions: [
             { name: 'Mild', added: [] },
