@@ -1,9 +1,18 @@
-import { expect, type Page } from '@playwright/test';
+import { type APIRequestContext, expect, type Page } from '@playwright/test';
 
 /** Waits until everything on the Bench that takes keys is there. */
 export async function benchStands(page: Page): Promise<void> {
   await expect(page.getByTestId('bench')).toBeVisible();
   await expect(page.getByRole('combobox', { name: 'Add an ingredient' })).toBeVisible();
+}
+
+/** Formulas that the journey under way has made for itself. */
+const madeHere = new Set<string>();
+
+/** Puts away what the journey has made: a list holds fifty, and those of the demonstration are to stay among them. */
+export async function putAwayMade(request: APIRequestContext): Promise<void> {
+  for (const id of madeHere) await request.delete(`/api/formulas/${id}`);
+  madeHere.clear();
 }
 
 /** The id of a formula by its whole name, however many others the kitchen has by now. */
@@ -59,6 +68,7 @@ export async function ownFormula(
   });
   expect(response.ok()).toBe(true);
   const { id } = (await response.json()) as { id: string };
+  madeHere.add(id);
   await page.goto(`/bench/${id}`);
   await benchStands(page);
   return id;
@@ -80,6 +90,7 @@ export async function copyOf(page: Page, name: string): Promise<string> {
   const made = await page.request.post('/api/formulas', { data: { ...content, name: 'On trial' } });
   expect(made.ok()).toBe(true);
   const { id } = (await made.json()) as { id: string };
+  madeHere.add(id);
   await page.goto(`/bench/${id}`);
   await benchStands(page);
   return id;
