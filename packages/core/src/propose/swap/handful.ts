@@ -1,5 +1,5 @@
 import { isWorseRegard, regards } from '../arrival/regard.js';
-import { byKind, kindsIn } from './replaced-pots.js';
+import { askedMark, byKind, kindsIn } from './replaced-pots.js';
 import { outclassed, swapSearch } from './swap.params.js';
 import type { SwapOption } from './swap-option.js';
 
@@ -15,14 +15,12 @@ const weightOf = (option: SwapOption): number =>
 
 /** One option for each kind, with and without a question about an allergy, its near-twins as a choice inside it. */
 const withTwinsInside = (options: readonly SwapOption[]): readonly SwapOption[] =>
-  byKind(options, (option) => `${kindsIn(option)}${isQuestionable(option) ? ' ?' : ''}`).flatMap(
-    ([first, ...rest]) => {
-      if (!first) return [];
-      const said = new Set([placed(first)]);
-      const others = rest.filter((option) => !said.has(placed(option)) && said.add(placed(option)));
-      return [{ ...first, alike: others.slice(0, swapSearch.alike) }];
-    },
-  );
+  byKind(options, (option) => kindsIn(option) + askedMark(option.regard)).flatMap(([first, ...rest]) => {
+    if (!first) return [];
+    const said = new Set([placed(first)]);
+    const others = rest.filter((option) => !said.has(placed(option)) && said.add(placed(option)));
+    return [{ ...first, alike: others.slice(0, swapSearch.alike) }];
+  });
 
 /** What took a place, whatever helps beside it. */
 const placed = ({ lines }: SwapOption): string =>

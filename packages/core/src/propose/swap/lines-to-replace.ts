@@ -2,6 +2,7 @@ import { type AllergenId, covers } from '../../allergen/allergen.js';
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import { mayBeInHouse } from '../arrival/in-house.js';
 import { limitsOfPeople, portionOf } from '../balance/limits-of-people.js';
+import { isSalting } from './replace-line.js';
 import { isOil, schoolAllows, type Schools } from './school.js';
 import type { DoneWithout, SwapRequest } from './swap-request.js';
 
@@ -24,10 +25,6 @@ export interface TooMuch {
   readonly line?: number;
 }
 
-const isSalting = ({ per100 }: Ingredient): boolean => (per100.salt ?? 0) > IS_SALT;
-/** g of salt in 100 g from which something is added as salt. */
-const IS_SALT = 80;
-
 /** Who of those asked for has too much of something, and by which line. */
 export function tooMuchIn(request: SwapRequest): readonly TooMuch[] {
   const { ask, recipe, portions, eaters = [], labels } = request;
@@ -37,9 +34,7 @@ export function tooMuchIn(request: SwapRequest): readonly TooMuch[] {
   return limitsOfPeople(recipe, portions, asked, labels).portions.flatMap((limit): readonly TooMuch[] => {
     if (portionOf(limit, masses) <= limit.most) return [];
     const { eater, what, perGram } = limit;
-    const parts = recipe.lines.map(({ ingredient, mass }, i) =>
-      isSalting(ingredient) ? 0 : mass * (perGram[i] ?? 0),
-    );
+    const parts = recipe.lines.map((line, i) => (isSalting(line) ? 0 : line.mass * (perGram[i] ?? 0)));
     const others = parts.reduce((all, part) => all + part, 0);
     return [{ eater, what, ...(others > limit.most ? { line: parts.indexOf(Math.max(...parts)) } : {}) }];
   });

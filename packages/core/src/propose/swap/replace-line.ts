@@ -38,10 +38,15 @@ const saltOf = ({ ingredient }: RecipeLine): number => compiledIngredient(ingred
 const IS_SALT = 0.8,
   IS_LIQUID = 0.75;
 
+/** Whether something is added as salt. */
+export const isSalting = ({ ingredient }: Pick<RecipeLine, 'ingredient'>): boolean =>
+  compiledIngredient(ingredient).salt > IS_SALT;
+
 /** What the line is there for, where its role says so; a salting is there for its salt, a sweetener for its sweetness. */
-function workOf({ role, per100 }: RecipeLine['ingredient']): RailId | undefined {
+function workOf(ingredient: RecipeLine['ingredient']): RailId | undefined {
+  const { role, per100 } = ingredient;
   if (role !== 'seasoning') return workOfRole[role];
-  if ((per100.salt ?? 0) > 100 * IS_SALT) return 'salt';
+  if (isSalting({ ingredient })) return 'salt';
   return (per100.sugars ?? 0) > 50 ? 'sweetness' : undefined;
 }
 
@@ -75,19 +80,8 @@ function matchedMass(
   return Math.exp((low + high) / 2);
 }
 
-/** g of a base that brings as much dry matter, as far as it stays a base and not the whole pot. */
-function drySame(replaced: RecipeLine, substitute: RecipeLine, batchG: number): number {
-  const dry = replaced.mass * dryOf(replaced);
-  const own = Math.max(dryOf(substitute), LEAST_DRY);
-  return Math.min(
-    dry / own,
-    swapSearch.wettestGrowth * replaced.mass,
-    sensibleShare(substitute.ingredient) * batchG,
-  );
-}
-
-/** g of a seasoning that no figure sees: the same dry matter, so of a dried herb an eighth of a fresh one, as the equivalents have it. */
-const tasteSame = (replaced: RecipeLine, substitute: RecipeLine, batchG: number): number =>
+/** g that bring as much dry matter, as far as that is sensible: so a dried herb is an eighth of a fresh one, as the equivalents have it. */
+const drySame = (replaced: RecipeLine, substitute: RecipeLine, batchG: number): number =>
   Math.min(
     (replaced.mass * dryOf(replaced)) / Math.max(dryOf(substitute), LEAST_DRY),
     sensibleShare(substitute.ingredient) * batchG,
@@ -131,19 +125,18 @@ function firstAmounts(
   const isAlike =
     sameKind(replaced.ingredient, first.ingredient) &&
     [replaced, first].every((line) => waterOf(line) > IS_LIQUID);
-  if (isAlike) return [{ ...first, mass: replaced.mass }, ...rest];
+  if (isAlike || first.ingredient.role === 'liquid') return [{ ...first, mass: replaced.mass }, ...rest];
   if (first.ingredient.role === 'body') {
-    const mass = drySame(replaced, first, batchG);
+    // As far as it stays a base and not the whole pot.
+    const mass = Math.min(drySame(replaced, first, batchG), swapSearch.wettestGrowth * replaced.mass);
     return [{ ...first, mass: grams(mass) }, ...waterBeside(recipe, replaced, mass, batchG), ...rest];
   }
   const rail = workOf(replaced.ingredient);
-  if (first.ingredient.role === 'liquid') return [{ ...first, mass: replaced.mass }, ...rest];
-  if (!rail) return [{ ...first, mass: grams(tasteSame(replaced, first, batchG)) }, ...rest];
+  // A seasoning that no figure sees.
+  if (!rail) return [{ ...first, mass: grams(drySame(replaced, first, batchG)) }, ...rest];
   const mass = matchedMass(recipe, at, first, rail, railOf(rail).value(original).mid, batchG);
   return [{ ...first, mass: grams(mass) }, ...rest];
 }
-
-const isSalting = (line: PotLine): boolean => saltOf(line) > IS_SALT;
 
 /** Water that came in is taken from the dish’s liquid, salt from its salt; then the liquid fills up to the mass of before. */
 export function evenOut(

@@ -1,7 +1,7 @@
 import { culinaryKindOf } from '../../larder/facts/culinary-kind.js';
 import type { Recipe } from '../../recipe/recipe.js';
 import type { SearchProgress } from '../balance/solve.js';
-import { isWorseRegard, type Regarded, worstOf } from '../arrival/regard.js';
+import { isWorseRegard, type Regard, worstOf } from '../arrival/regard.js';
 import type { SwapSearch, Looked } from './swap-search.js';
 import { unlikeness } from './kinship.js';
 import { type PotLine, replaceLine } from './replace-line.js';
@@ -56,10 +56,10 @@ export const kindsAsked = (
   pot: { readonly lines: readonly PotLine[] },
 ): string => {
   const arrived = pot.lines.filter(({ replaces }) => replaces !== undefined);
-  return kindsIn(pot) + askedMark(arrived.flatMap(({ ingredient }) => regard(ingredient)));
+  return kindsIn(pot) + askedMark(worstOf(arrived.flatMap(({ ingredient }) => regard(ingredient))));
 };
-const askedMark = (regarded: readonly Regarded[]): string =>
-  isWorseRegard(worstOf(regarded), 'asks') ? ' ?' : '';
+/** Tells a kind with a question about an allergy from the same without one. */
+export const askedMark = (regard: Regard): string => (isWorseRegard(regard, 'asks') ? ' ?' : '');
 
 /** Roles whose work the rest of the pot can often take over. */
 const spare: readonly string[] = ['savory', 'seasoning', 'sour'];
@@ -105,7 +105,7 @@ function* promising(
       sauce,
     },
   }: (typeof looked)[number]) =>
-    sauce ?? (first ? kindOfLine(first) + askedMark(search.regard(first.ingredient)) : 'nothing');
+    sauce ?? (first ? kindOfLine(first) + askedMark(worstOf(search.regard(first.ingredient))) : 'nothing');
   return byTurns(looked, kind, count).map(({ substitute }) => substitute);
 }
 
