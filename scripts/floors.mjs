@@ -28,6 +28,7 @@ const coreFloors = [
   'household',
   'propose',
   'handbook',
+  'writer',
 ];
 /** Places of the web app: whatever is no place is a part. */
 const pages = [

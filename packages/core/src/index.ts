@@ -381,3 +381,17 @@ export {
 } from './evening/evening-tonight.js';
 export { type DoneToDish, type FormulaTask, tasksOfFormula } from './evening/tasks-of-formula.js';
 export { tasksOfDish } from './evening/tasks-of-dish.js';
+
+export { scaledDish } from './dish/scaled-dish.js';
+
+// The one writer: amounts, operations, tasks and whole pages as a cook would say them.
+export {
+  type PageSection,
+  type PageStep,
+  type PageThing,
+  pageOfDish,
+  pageOfFormula,
+  type RecipePage,
+} from './writer/recipe-page.js';
+export { pageAsMarkdown, pageAsText, type PagePerson } from './writer/page-as-text.js';
+export { type PotKnown, type TaskSaid, tasksSaid, type Telling } from './writer/task-said.js';

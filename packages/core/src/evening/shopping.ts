@@ -45,11 +45,13 @@ export function withShopping(
     );
   const waiting = new Set(tasks.filter((task) => boughtFor(task).length > 0).map(({ id }) => id));
   if (waiting.size === 0) return tasks;
+  const bought = [...new Set(tasks.flatMap(boughtFor))];
   const shopping: FormulaTask = {
     id: `${SHOP}/go`,
     pot: SHOP,
     operation: { kind: 'put-in' },
-    shops: new Set(tasks.flatMap(boughtFor)).size,
+    shops: bought.length,
+    buys: bought,
     hands: true,
     hot: false,
     machine: SHOP,

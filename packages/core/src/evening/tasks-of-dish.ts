@@ -1,7 +1,9 @@
 import { formulaOfPart, type KnownToDish } from '../dish/read-dish.js';
 import type { OvenStage } from '../dish/oven.js';
 import type { DishPart, WrittenDish } from '../dish/written-dish.js';
-import type { Line } from '../formula/formula.js';
+import { partOfFormula } from '../dish/dish-part.js';
+import type { Formula, Line } from '../formula/formula.js';
+import type { LarderLookup } from '../formula/recipe-of-formula.js';
 import type { After } from '../plan/task.js';
 import { endOf, inOnePot, type MadePart } from './in-one-pot.js';
 import { aheadOf, type DoneToDish, type FormulaTask, stoodFor, tasksOfFormula } from './tasks-of-formula.js';
@@ -18,6 +20,12 @@ const lineOfPart = ({ id, ingredient = '', grams, ready }: DishPart): Line => ({
   ready,
 });
 
+/** How many times as much of a sauce as its formula makes a part takes; 1 where it takes all. */
+function shareOfPart({ id, grams }: DishPart, formula: Formula, larder: LarderLookup): number {
+  const madeG = grams === undefined ? undefined : partOfFormula(id, formula, larder).part?.madeG;
+  return grams !== undefined && madeG !== undefined && madeG > 0 ? grams / madeG : 1;
+}
+
 /** What is done to one part until it can be laid: a sauce by its method, a thing by what makes it ready. */
 function tasksOfPart(dish: string, part: DishPart, known: KnownToDish): readonly FormulaTask[] {
   const { larder, formulaOf } = known;
@@ -31,7 +39,9 @@ function tasksOfPart(dish: string, part: DishPart, known: KnownToDish): readonly
   if (!formula) return [];
   // It is laid as it comes from the pot, however it is served by itself.
   const made = { ...formula, serve: { ...formula.serve, storage: 'cool' as const } };
-  const tasks = tasksOfFormula(`${dish}/${part.id}`, made, larder, {
+  const key = `${dish}/${part.id}`,
+    share = shareOfPart(part, formula, larder);
+  const tasks = tasksOfFormula(key, made, larder, {
     formulaOf,
     within: new Set([part.formula]),
   });
@@ -42,6 +52,7 @@ function tasksOfPart(dish: string, part: DishPart, known: KnownToDish): readonly
       pot: dish,
       inside: task.inside ?? formula,
       insideId: task.insideId ?? id,
+      sauce: { key: task.sauce?.key ?? key, share: share * (task.sauce?.share ?? 1) },
     })),
   );
 }

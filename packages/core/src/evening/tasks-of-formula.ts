@@ -2,6 +2,8 @@ import { formulaInLine } from '../formula/formula-line.js';
 import type { Formula, Line } from '../formula/formula.js';
 import { methodOfFormula, type MethodOfFormula, withEveryLine } from '../formula/method/method-of-formula.js';
 import { type LarderLookup, recipeOfFormula } from '../formula/recipe-of-formula.js';
+import { gramsOf } from '../quantity/amount.js';
+import { madeBefore } from '../recipe/made-before.js';
 import { courseOf } from '../predict/course/course.js';
 import { jarLoads, toolOf } from '../predict/course/jar-loads.js';
 import { potAt } from '../predict/pot-at.js';
@@ -38,6 +40,8 @@ export interface FormulaTask extends PlanTask {
   readonly inside?: Formula;
   /** Id of that formula among those that are kept. */
   readonly insideId?: string;
+  /** Which of the sauces inside the pot, by the lines or parts that lead to it, and how many times as much of it is made as is written. */
+  readonly sauce?: { readonly key: string; readonly share: number };
   /** The pot is hot from then on, as far as the method says. */
   readonly hot: boolean;
   /** It only warms up, before somebody has to stir. */
@@ -48,8 +52,9 @@ export interface FormulaTask extends PlanTask {
   readonly washes?: readonly string[];
   /** What its brief asks for and it is no more, where it stands longer than it may. */
   readonly leaves?: RailId | undefined;
-  /** So many things are bought. */
+  /** So many things are bought, and which: ids of ingredients. */
   readonly shops?: number;
+  readonly buys?: readonly string[];
   /** Loads that a jar takes it in, where one does not hold it. */
   readonly loads?: number;
   /** It is done to the whole dish. */
@@ -232,6 +237,14 @@ function loadsOf(
   return new Map(jarLoads(courseOf(recipe), potAt(recipe).mix).map(({ at, loads }) => [at, loads]));
 }
 
+/** How many times as much of a sauce as it makes a line of it holds; 1 where that is not known. */
+function shareOfSauce({ ingredient: id, amount }: Line, larder: LarderLookup): number {
+  const ingredient = larder(id),
+    made = ingredient && madeBefore(ingredient),
+    g = ingredient && gramsOf(amount, ingredient.measures);
+  return made && g !== undefined && made.massG > 0 ? g / made.massG : 1;
+}
+
 /** What goes on in another pot or dish may stand as long as that allows: its own brief is asked of the whole. */
 export const stoodFor = (mayStand: number): Pick<FormulaTask, 'mayStand' | 'leaves'> => ({
   mayStand,
@@ -266,12 +279,14 @@ export function tasksOfFormula(
       inner = sauce === undefined || within.has(sauce) ? undefined : formulaOf?.(sauce);
     if (sauce === undefined || !inner) return aheadOf(id, line, made.readyOf(line), larder(line.ingredient));
     const options = { keepWarmMin, formulaOf, within: new Set([...within, sauce]) };
-    const tasks = tasksOfFormula(`${id}/${line.id}`, inner, larder, options);
-    return tasks.map((task, i): FormulaTask => ({
+    const key = `${id}/${line.id}`,
+      share = shareOfSauce(line, larder);
+    return tasksOfFormula(key, inner, larder, options).map((task, i, tasks): FormulaTask => ({
       ...task,
       pot: id,
       inside: task.inside ?? inner,
       insideId: task.insideId ?? sauce,
+      sauce: { key: task.sauce?.key ?? key, share: share * (task.sauce?.share ?? 1) },
       ...(i === tasks.length - 1 ? stoodFor(p.standsReady) : {}),
     }));
   };

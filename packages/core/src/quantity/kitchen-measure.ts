@@ -26,16 +26,31 @@ const write = (value: number, unit: UnitId, kitchen: Kitchen = usualKitchen): st
   return `${written} ${value > 1.06 ? many : one}`;
 };
 
-/** A count is only natural from half a piece up to twenty; whole pieces come first. */
-function byPieces(mass: number, measures: Measures): string | undefined {
-  const counts = COUNTED.flatMap((unit) => {
+/** Pieces of each kind that a cook would count: from half a piece up to twenty. */
+function countsOf(
+  mass: number,
+  measures: Measures,
+): readonly { readonly unit: UnitId; readonly count: number }[] {
+  return COUNTED.flatMap((unit) => {
     const per = gramsPerUnit(measures, unit);
     return per === undefined ? [] : [{ unit, count: mass / per }];
   }).filter(({ count }) => count >= 0.47 && count <= 20);
-  const whole = counts.find(({ count }) => Math.abs(Math.round(count) / count - 1) <= ROUNDING_ALLOWED / 2);
-  const near =
-    whole ?? counts.find(({ count }) => nearestKitchenFraction(count).relativeError <= ROUNDING_ALLOWED * 2);
-  return near && write(near.count, near.unit);
+}
+
+/** Whole pieces, where it comes to that. */
+function byPieces(mass: number, measures: Measures): string | undefined {
+  const whole = countsOf(mass, measures).find(
+    ({ count }) => Math.abs(Math.round(count) / count - 1) <= ROUNDING_ALLOWED / 2,
+  );
+  return whole && write(whole.count, whole.unit);
+}
+
+/** Half pieces, of what no spoon or cup measures. */
+function byHalves(mass: number, measures: Measures): string | undefined {
+  const halved = countsOf(mass, measures).find(
+    ({ count }) => Math.abs(Math.round(2 * count) / (2 * count) - 1) <= ROUNDING_ALLOWED,
+  );
+  return halved && write(Math.round(2 * halved.count) / 2, halved.unit);
 }
 
 /** Whole and fraction of the larger unit, and what is left in the smaller one. */
@@ -63,7 +78,7 @@ export function kitchenMeasure(
   if (!(massG > 0)) return undefined;
   const pieces = byPieces(massG, measures);
   if (pieces) return pieces;
-  if (measures.density === undefined) return undefined;
+  if (measures.density === undefined) return byHalves(massG, measures);
   const ml = massG / measures.density;
   const tsp = unitIn(kitchen, 'tsp'),
     tbsp = unitIn(kitchen, 'tbsp'),
