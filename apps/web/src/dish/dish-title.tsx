@@ -1,6 +1,6 @@
 import type { WrittenDish } from '@alterum/core';
-import { CalendarClock, Ellipsis, Redo2, Undo2 } from 'lucide-react';
-import { useNavigate } from 'react-router';
+import { BookOpen, CalendarClock, Ellipsis, Redo2, Undo2 } from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
 import { useHousehold } from '../household/household-store';
 import { sayFailure } from '../notices/notices';
 import { queries, read } from '../server/queries';
@@ -51,6 +51,12 @@ export function DishTitle({ dish }: { readonly dish: WrittenDish }) {
         />
       </div>
       <div className="flex flex-wrap gap-1.5">
+        <Link
+          to={`/plan/dishes/${id}/recipe`}
+          className="tap tap-coarse inline-flex items-center justify-center gap-2 rounded-lg border-2 border-rim bg-glaze px-3 font-semibold hover:bg-dip"
+        >
+          <BookOpen size={17} aria-hidden /> Recipe
+        </Link>
         <TonightButton id={id} />
         <Button
           onClick={undoDish}

@@ -2,7 +2,7 @@ import type { EaterView, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/convert';
 import { familyNames, isEmpty, whoCanEat } from '@alterum/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { ClipboardPaste, Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
+import { BookOpen, ClipboardPaste, Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
   Link,
@@ -84,6 +84,13 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
         ))}
       </ul>
       <div className="flex gap-1">
+        <Link
+          to={`/bench/${view.id}/recipe`}
+          aria-label={`Recipe of ${view.name}`}
+          className="tap tap-coarse inline-flex items-center justify-center rounded-lg px-3 hover:bg-dip"
+        >
+          <BookOpen size={17} aria-hidden />
+        </Link>
         <Button
           look="bare"
           aria-label={`Duplicate ${view.name}`}

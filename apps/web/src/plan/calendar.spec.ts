@@ -21,6 +21,13 @@ const shown: ShownTask = {
   at: 0,
   words: 'soak 10 h: pumpkin seeds',
   unit: 0,
+  said: {
+    id: 'p/nuts/0',
+    group: 'p',
+    sentence: 'Soak 65 g pumpkin seeds (1/2 cup) in cold water for 10 h.',
+    lookFor: 'They break.',
+    cautions: [],
+  },
 };
 /** Lines of a calendar are folded at 75 letters. */
 const unfolded = (text: string) => text.replace(/\r\n[ \t]/g, '');
@@ -30,6 +37,9 @@ test('last night’s soak stands in the calendar file on the day before, with a 
   const text = unfolded(calendarOf([shown], day));
   expect(text).toMatch(/^BEGIN:VCALENDAR\r\nVERSION:2.0/);
   expect(text).toContain('SUMMARY:soak 10 h: pumpkin seeds (Melt)');
+  expect(text).toContain(
+    'DESCRIPTION:Soak 65 g pumpkin seeds (1/2 cup) in cold water for 10 h.\\nThey break.',
+  );
   const start = /DTSTART:(\d{8}T\d{6}Z)/.exec(text)![1]!;
   const at = new Date(start.replace(/(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z/, '$1-$2-$3T$4:$5:$6Z'));
   expect([at.getDate(), at.getHours(), at.getMinutes()]).toEqual([26, 22, 10]);

@@ -26,7 +26,9 @@ export function calendarOf(tasks: readonly ShownTask[], day: string): string {
       start: at(shown.start),
       end: at(shown.end),
       summary: `${shown.words} (${shown.pot.name})`,
-      description: withWhat(shown),
+      description: [shown.said.sentence, shown.said.lookFor, ...shown.said.cautions, withWhat(shown)]
+        .filter(Boolean)
+        .join('\n'),
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: REMIND_MIN * 60 });
   }

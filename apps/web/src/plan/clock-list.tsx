@@ -1,6 +1,7 @@
 import { SHOP } from '@alterum/core';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
+import { StepWords } from '../recipe-page/recipe-sheet';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number-field';
@@ -8,48 +9,12 @@ import { timeText } from '../words/method-words';
 import { type Cooking, cookingDoes } from './cooking-store';
 import { DAY } from './evening-day';
 import { clockText, LONG_BEFORE, type ShownTask, withWhat } from './evening-plan';
+import { isRunning } from './now-and-next';
 import { minuteMeant, readClock } from './read-clock';
+import { TaskPress } from './task-press';
 
 /** Whoever is free does it. */
 const ANYBODY = '';
-
-/** Begun, done, or taken back: one press each. */
-function Press({
-  shown: { id, words },
-  cooking,
-  day,
-  now,
-}: { readonly shown: ShownTask } & Pick<ClockListProps, 'cooking' | 'day' | 'now'>) {
-  const done = id in cooking.done,
-    begun = id in cooking.begun;
-  const [text, does] = done
-    ? ([`Not done`, () => cookingDoes.takeBack(day, id)] as const)
-    : begun
-      ? (['Done', () => cookingDoes.end(day, id, now)] as const)
-      : (['Begin', () => cookingDoes.begin(day, id, now)] as const);
-  return (
-    <span className="flex items-center gap-1 self-center print:hidden">
-      {begun && !done && (
-        <Button
-          look="bare"
-          className="text-sm"
-          aria-label={`Not begun: ${words}`}
-          onClick={() => cookingDoes.takeBack(day, id)}
-        >
-          ↶
-        </Button>
-      )}
-      <Button
-        look={done ? 'bare' : 'rim'}
-        className="text-sm"
-        aria-label={`${text}: ${words}`}
-        onClick={does}
-      >
-        {text}
-      </Button>
-    </span>
-  );
-}
 
 /** When a task begins and who does it, to be said otherwise than it is planned. */
 function SaidOtherwise({
@@ -127,18 +92,14 @@ function Entry({
         {start < DAY && <span className="block text-[13px] leading-4 text-soft">the day before</span>}
       </span>
       <span>
-        {going ? (
-          <span className={done ? 'text-soft line-through' : 'font-semibold'}>{words}</span>
-        ) : (
-          <button
-            type="button"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-            className="tap-coarse rounded text-left font-semibold underline decoration-hair decoration-dotted underline-offset-4 hover:decoration-rim"
-          >
-            {words}
-          </button>
-        )}{' '}
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          className={`tap-coarse rounded text-left underline decoration-hair decoration-dotted underline-offset-4 hover:decoration-rim ${done ? 'text-soft line-through' : 'font-semibold'}`}
+        >
+          {words}
+        </button>{' '}
         {id in cooking.pinned && !going && <span className="text-sm text-ask">put there by hand · </span>}
         <span className="text-sm text-soft">
           {timeText(end - start)}
@@ -152,7 +113,12 @@ function Entry({
           )}
         </span>
       </span>
-      {now >= 0 && <Press shown={shown} cooking={cooking} day={day} now={now} />}
+      {now >= 0 && <TaskPress shown={shown} cooking={cooking} day={day} now={now} />}
+      {open && (
+        <p className="col-span-full pt-1 text-[15px]">
+          <StepWords step={shown.said} />
+        </p>
+      )}
       {open && !going && <SaidOtherwise shown={shown} cooking={cooking} day={day} cooks={cooks} />}
     </li>
   );
@@ -170,37 +136,6 @@ interface ClockListProps {
   /** What stands beside the list, under what is begun long before. */
   readonly children?: ReactNode;
 }
-
-/** What is told as next. @source assumed: as many as are read at a glance */
-const NEXT = 3;
-
-/** What goes on and what comes next, large enough to be read from the stove. */
-function NowAndNext({ tasks, now, cooking }: Pick<ClockListProps, 'tasks' | 'now' | 'cooking'>) {
-  const open = tasks.filter(({ id }) => !(id in cooking.done));
-  const going = open.filter((shown) => isRunning(shown, cooking, now)),
-    next = open.filter((shown) => !going.includes(shown) && shown.end > now).slice(0, NEXT);
-  if (going.length + next.length === 0) return null;
-  const row = (shown: ShownTask, when: string) => (
-    <li key={shown.id} className="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-x-3 py-1">
-      <b className="font-display text-xl leading-6">{when}</b>
-      <span>
-        <b>{shown.words}</b> <span className="text-sm text-soft">{shown.pot.name}</span>
-      </span>
-    </li>
-  );
-  return (
-    <section aria-label="Now and next" className="plate p-3">
-      <h2 className="text-lg">Now and next</h2>
-      <ol>
-        {going.map((shown) => row(shown, 'now'))}
-        {next.map((shown) => row(shown, clockText(shown.start).split(', ').at(-1) ?? ''))}
-      </ol>
-    </section>
-  );
-}
-
-const isRunning = ({ id, start, end }: ShownTask, cooking: Cooking, now: number): boolean =>
-  !(id in cooking.done) && (id in cooking.begun || (start <= now && now < end));
 
 /** The evening by the clock: what goes on and comes next, what is to be begun long before, and everything in its order. */
 export function ClockList({ tasks, now, serveAt, cooking, day, cooks, children }: ClockListProps) {
@@ -229,7 +164,6 @@ export function ClockList({ tasks, now, serveAt, cooking, day, cooks, children }
   return (
     <div className="mt-3 grid items-start gap-3 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
       <div className="grid gap-3">
-        <NowAndNext tasks={tasks} now={now} cooking={cooking} />
         {before.length > 0 && list('Long before', before)}
         {children}
       </div>

@@ -15,12 +15,15 @@ import {
   railOf,
   SHOP,
   type ShopTonight,
+  type TaskSaid,
+  tasksSaid,
   type Tool,
   unnamedCooks,
   type WrittenDish,
 } from '@alterum/core';
 import { useHousehold } from '../household/household-store';
 import { knownToDish } from '../household/known-to-dish';
+import { tellingHere } from '../recipe-page/telling';
 import { operationText, shortName } from '../words/method-words';
 import type { Times } from './cooking-store';
 import { DAY } from './evening-day';
@@ -149,6 +152,8 @@ export interface ShownTask extends Planned {
   /** Place of its pot among those of the evening. */
   readonly at: number;
   readonly words: string;
+  /** The same as a whole sentence with its things and amounts. */
+  readonly said: TaskSaid;
   /** Which of the machines of its kind it holds, 1 for the first. */
   readonly unit: number;
 }
@@ -265,13 +270,15 @@ export function shownTasks(
   const plan = [...outcome.plan, ...overOf(tasks, ids, times)].sort(
     (a, b) => a.start - b.start || a.end - b.end,
   );
-  const units = unitsOf(plan, of);
+  const units = unitsOf(plan, of),
+    told = tasksSaid(tasks, pots, tellingHere(true));
   return plan.flatMap((planned): ShownTask[] => {
     const task = of.get(planned.id),
       at = pots.findIndex(({ id }) => id === task?.pot),
       pot = task?.shops ? shopping : pots[at];
-    if (!task || !pot) return [];
-    return [{ ...planned, task, pot, at, words: wordsOf(task, pot), unit: units.get(planned.id) ?? 0 }];
+    const said = told.get(planned.id);
+    if (!task || !pot || !said) return [];
+    return [{ ...planned, said, task, pot, at, words: wordsOf(task, pot), unit: units.get(planned.id) ?? 0 }];
   });
 }
 

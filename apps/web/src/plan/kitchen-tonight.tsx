@@ -1,5 +1,7 @@
 import type { EaterView } from '@alterum/contract';
 import { readMeasured } from '@alterum/core';
+import { ChevronDown, ChevronRight } from 'lucide-react';
+import { useId, useState } from 'react';
 import { useHousehold } from '../household/household-store';
 import { Choice } from '../ui/choice';
 import { NumberField } from '../ui/number-field';
@@ -86,6 +88,13 @@ function DayAndTime({ day }: { readonly day: string }) {
   );
 }
 
+const so = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`;
+
+/** "3 burners, 1 oven, 1 blender, 2 cooks; hot things stand 20 min". */
+const kitchenSaid = ({ burners, ovens, blenders, cooks, keepWarmMin }: Evening): string =>
+  `${so(burners, 'burner')}, ${so(ovens, 'oven')}, ${so(blenders, 'blender')}, ${so(cooks, 'cook')}; hot things may stand ${keepWarmMin} min`;
+type Evening = ReturnType<typeof useHousehold.getState>['evening'];
+
 interface KitchenTonightProps {
   readonly people: readonly EaterView[];
   readonly pots: readonly PotTonightPlanned[];
@@ -98,41 +107,57 @@ export function KitchenTonight({ people, pots, day }: KitchenTonightProps) {
   const evening = useHousehold((household) => household.evening),
     eatAt = useHousehold((household) => household.eatAt);
   const set = (part: Partial<typeof evening>) => eatAt({ ...evening, ...part });
+  const [open, setOpen] = useState(false),
+    id = useId();
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2 print:hidden">
       <DayAndTime day={day} />
-      {fields.map(([label, name, most, least]) => (
-        <CountField
-          key={name}
-          label={label}
-          value={evening[name]}
-          least={least}
-          most={most}
-          set={(value) => set({ [name]: value })}
-        />
-      ))}
-      <CountField
-        label="Cooks"
-        value={evening.cooks}
-        least={1}
-        most={6}
-        set={(cooks) => set(cooksCounted(evening, cooks))}
-      />
+      <button
+        type="button"
+        aria-expanded={open}
+        aria-controls={id}
+        onClick={() => setOpen(!open)}
+        className="tap tap-coarse flex items-center gap-1 rounded-lg px-2 text-left text-sm hover:bg-dip"
+      >
+        {open ? <ChevronDown size={16} aria-hidden /> : <ChevronRight size={16} aria-hidden />}
+        <span>
+          <b>The kitchen:</b> {kitchenSaid(evening)}
+        </span>
+      </button>
       <CooksTonight people={people} />
-      <label className="flex items-center gap-2 text-sm">
-        Hot things may stand
-        <NumberField
-          label="Hot things may stand"
-          value={evening.keepWarmMin}
-          unit="min"
-          min={0}
-          max={180}
-          onValue={(keepWarmMin) => keepWarmMin !== undefined && set({ keepWarmMin })}
-          className={`${field} w-16`}
-        />
-        min
-      </label>
       <ShopTonightPlate pots={pots} />
+      <div id={id} className={open ? 'flex basis-full flex-wrap items-end gap-x-4 gap-y-2' : 'hidden'}>
+        {fields.map(([label, name, most, least]) => (
+          <CountField
+            key={name}
+            label={label}
+            value={evening[name]}
+            least={least}
+            most={most}
+            set={(value) => set({ [name]: value })}
+          />
+        ))}
+        <CountField
+          label="Cooks"
+          value={evening.cooks}
+          least={1}
+          most={6}
+          set={(cooks) => set(cooksCounted(evening, cooks))}
+        />
+        <label className="flex items-center gap-2 text-sm">
+          Hot things may stand
+          <NumberField
+            label="Hot things may stand"
+            value={evening.keepWarmMin}
+            unit="min"
+            min={0}
+            max={180}
+            onValue={(keepWarmMin) => keepWarmMin !== undefined && set({ keepWarmMin })}
+            className={`${field} w-16`}
+          />
+          min
+        </label>
+      </div>
     </div>
   );
 }

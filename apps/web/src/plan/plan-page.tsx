@@ -1,4 +1,4 @@
-import { CalendarDays, Printer } from 'lucide-react';
+import { BookOpen, CalendarDays, Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData } from 'react-router';
 import type { DishSummary, EaterView } from '@alterum/contract';
@@ -15,6 +15,7 @@ import { dayWords, eveningDay, minuteNow } from './evening-day';
 import { clockText, type PotTonightPlanned } from './evening-plan';
 import { DividedBasePlate } from './divided-base';
 import { Impossible } from './impossible';
+import { NowAndNext } from './now-and-next';
 import { PotsChosen } from './pots-chosen';
 import { remindOf } from './reminder-store';
 import { remindersOf } from './reminders';
@@ -145,6 +146,12 @@ function Head({ pots, tonight: { tasks, serveAt }, day, at }: HeadProps) {
       <span className="mr-auto hidden text-soft print:inline">{pots.map(({ name }) => name).join(', ')}</span>
       {tasks.length > 0 && (
         <span className="flex gap-2 print:hidden">
+          <Link
+            to="/plan/recipe"
+            className="tap tap-coarse inline-flex items-center gap-2 rounded-lg border-2 border-yolk bg-yolk px-3 font-semibold text-on-yolk"
+          >
+            <BookOpen size={16} aria-hidden /> Recipe
+          </Link>
           <Button onClick={() => download(calendarOf(tasks, day))}>
             <CalendarDays size={16} aria-hidden /> Calendar file
           </Button>
@@ -175,6 +182,7 @@ export function Component() {
   return (
     <main className="mx-auto w-full max-w-6xl px-3 py-4 sm:px-5">
       <Head pots={pots} tonight={tonight} day={day} at={at} />
+      {pots.length > 0 && <NowAndNext tasks={tasks} now={now} cooking={cooking} day={day} />}
       <PotsChosen pots={pots} kept={dishes} />
       <KitchenTonight people={eaters} pots={pots} day={day} />
       {pots.length === 0 && <Nothing />}

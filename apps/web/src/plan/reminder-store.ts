@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { useNavigate } from 'react-router';
 import { createStore, useStore } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
 import { useNotices } from '../notices/notices';
@@ -46,27 +47,39 @@ export async function wantReminders(wanted: boolean): Promise<void> {
 }
 
 /** Says what is due; a notification where one is allowed, else a notice. */
-function remind(): void {
+function remind(open: (id: string) => void): void {
   const { wanted, reminders, told } = store.getState();
   if (!wanted) return;
   const due = dueReminders(reminders, told, Date.now());
   if (due.length === 0) return;
   store.setState({ told: [...told, ...due.map(keyOf)] });
   const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-  for (const { text, at } of due) {
+  for (const { id, text, at, sentence } of due) {
     const said = `${time.format(at)}: ${text}`;
-    if (canNotify()) new Notification(said, { tag: `alterum-${at}` });
-    else useNotices.getState().show(said);
+    if (!canNotify()) {
+      useNotices.getState().show(`${said}. ${sentence}`, { label: 'Open the step', run: () => open(id) });
+      continue;
+    }
+    const notification = new Notification(said, { tag: `alterum-${at}`, body: sentence });
+    notification.onclick = () => {
+      window.focus();
+      open(id);
+    };
   }
 }
 
 const LOOK_MS = 10_000;
 
-/** Reminds on every page, as long as the app is open. */
+/** Where a step of the evening is told whole. */
+export const addressOfStep = (id: string): string => `/plan/recipe#${encodeURIComponent(id)}`;
+
+/** Reminds on every page, as long as the app is open; a reminder opens to its step. */
 export function useReminders(): void {
+  const navigate = useNavigate();
   useEffect(() => {
-    remind();
-    const timer = setInterval(remind, LOOK_MS);
+    const look = () => remind((id) => void navigate(addressOfStep(id)));
+    look();
+    const timer = setInterval(look, LOOK_MS);
     return () => clearInterval(timer);
-  }, []);
+  }, [navigate]);
 }

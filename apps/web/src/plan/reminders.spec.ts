@@ -6,6 +6,7 @@ const task = (id: string, start: number, hands = true) => ({
   id,
   start,
   words: `do ${id}`,
+  said: { id, group: 'p', sentence: `Do ${id} with 3 g salt.`, cautions: [] },
   pot: { id: 'p', name: 'Melt', formula: blankFormula },
   task: {
     id,
@@ -26,7 +27,7 @@ test('last night’s task is told last night; what needs nobody, or is begun, is
     ['soak', 'Thu Nov 26 2026 22:10'],
     ['stir', 'Fri Nov 27 2026 18:00'],
   ]);
-  expect(reminders[0]?.text).toBe('do soak (Melt)');
+  expect(reminders[0]).toMatchObject({ text: 'do soak (Melt)', sentence: 'Do soak with 3 g salt.' });
 });
 
 test('it is said five minutes before, once, and no more when it is long past; moved, it is said again', () => {

@@ -6,6 +6,8 @@ export interface Reminder {
   readonly id: string;
   readonly at: number;
   readonly text: string;
+  /** The step as it is cooked from. */
+  readonly sentence: string;
 }
 
 const MINUTE_MS = 60_000;
@@ -15,7 +17,7 @@ const AHEAD = 5,
 
 /** What is worth a reminder: what somebody begins, on the evening before too, and the oven; not what goes on by itself. */
 export function remindersOf(
-  tasks: readonly Pick<ShownTask, 'id' | 'start' | 'words' | 'pot' | 'task'>[],
+  tasks: readonly Pick<ShownTask, 'id' | 'start' | 'words' | 'said' | 'pot' | 'task'>[],
   day: string,
   { begun, done }: { readonly begun: object; readonly done: object },
 ): readonly Reminder[] {
@@ -24,10 +26,11 @@ export function remindersOf(
     .filter(
       ({ id, task }) => (task.hands || task.toDish?.kind === 'preheat') && !(id in begun) && !(id in done),
     )
-    .map(({ id, start, words, pot }) => ({
+    .map(({ id, start, words, said, pot }) => ({
       id,
       at: zero + Math.round(start) * MINUTE_MS,
       text: `${words} (${pot.name})`,
+      sentence: said.sentence,
     }));
 }
 

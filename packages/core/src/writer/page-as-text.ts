@@ -43,7 +43,9 @@ function linesOf(page: RecipePage, people: readonly PagePerson[], m: Marks): rea
   return [
     m.title(title),
     '',
-    m.words(`${kind}, ${portions} portions${makes === undefined ? '' : `: ${makes}`}. Served ${served}.`),
+    m.words(
+      `${kind}${portions === undefined ? '' : `, ${portions} portions`}${makes === undefined ? '' : `: ${makes}`}. Served ${served}.`,
+    ),
     ...(note.trim() === '' ? [] : ['', m.words(note.trim())]),
     ...block(
       'Who can eat it',

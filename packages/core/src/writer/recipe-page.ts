@@ -48,7 +48,8 @@ export interface PageSection {
 export interface RecipePage {
   readonly title: string;
   readonly kind: string;
-  readonly portions: number;
+  /** Absent of an evening: each of its pots has its own. */
+  readonly portions?: number;
   /** "about 693 g, 115 g a portion". */
   readonly makes?: string;
   readonly served: string;

@@ -1,6 +1,7 @@
 import { anotherFamily, families, familyNames, type Family } from '@alterum/core';
-import { Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
+import { BookOpen, Ellipsis, Redo2, Replace, Scale, TriangleAlert, Undo2 } from 'lucide-react';
 import { memo, useDeferredValue } from 'react';
+import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { NameField } from '../../ui/name-field';
@@ -111,6 +112,12 @@ export const TitleRow = memo(function TitleRow() {
         <Button onClick={() => openWork('swap')} aria-keyshortcuts="S">
           <Replace size={18} aria-hidden className="max-sm:hidden" /> Swap
         </Button>
+        <Link
+          to={`/bench/${id}/recipe`}
+          className="tap tap-coarse inline-flex items-center justify-center gap-2 rounded-lg border-2 border-rim bg-glaze px-3 font-semibold hover:bg-dip"
+        >
+          <BookOpen size={18} aria-hidden className="max-sm:hidden" /> Recipe
+        </Link>
         <CautionsButton />
         <Button onClick={undoOnBench} disabled={!undoable} aria-label="Undo" aria-keyshortcuts="Control+Z">
           <Undo2 size={18} aria-hidden />
