@@ -13,6 +13,8 @@ export interface SpokenGrams {
   readonly mid: number;
   readonly high: number;
   readonly unit: UnitId | undefined;
+  /** What of the amount was weighed: the one that was said first, or what was told beside it. */
+  readonly said: SaidQuantity;
 }
 
 /** How far one piece lies from another, as a factor; more where its size is not said. */
@@ -62,11 +64,12 @@ function perOne(
 }
 
 const weighed = (
-  { low, mid, high, unit, by, spread: own }: SaidQuantity,
+  said: SaidQuantity,
   size: PieceSize | undefined,
   ingredient: Ingredient,
   kitchen: Kitchen | undefined,
 ): SpokenGrams | undefined => {
+  const { low, mid, high, unit, by, spread: own } = said;
   const one = perOne(unit, size, ingredient, kitchen);
   if (!one) return undefined;
   // Whose pint is meant was said.
@@ -78,6 +81,7 @@ const weighed = (
     mid: mid * g,
     high: high * g * spread,
     unit: by === 1 ? one.unit : undefined,
+    said,
   };
 };
 

@@ -167,21 +167,61 @@ const SENTENCE = /(?<=[.!;])\s+(?=[A-Z0-9])|\n+/;
 /** What is done to single things before the pot is said on their lines. */
 const AHEAD = /\b(?:soak|drain|rinse|peel|chop|preheat|wash)\b/i;
 
-/** The sentences of a method, each with what is done; what is only said stays a note. */
+/** What is left out of everything: "all but the chiles", "everything except the lemon juice and herbs", "all the rest, leaving out the salt". */
+const EXCEPT =
+  /\b(?:but(?: not)?|except(?:ing)?(?: for)?|apart from|aside from|other than|save(?: for)?|without|minus|leaving out|omitting|not including|holding back|reserving)\b(.*?)(?=[.;:]|,\s*(?:and|then|blend|put|add|stir)\b|\s(?:in(?:to)? (?:a|the|your)|to (?:a|the)|until|for \d|and (?:blend|heat|cook|stir|bring|simmer|whisk|process|blitz)|together)\b|$)/i;
+
+/** Lines that a sentence keeps out for later, and the sentence without them. */
+function keptOut(
+  sentence: string,
+  lines: readonly NamedLine[],
+): { readonly out: readonly string[]; readonly said: string } {
+  const everything = EVERYTHING.exec(sentence);
+  if (!everything) return { out: [], said: sentence };
+  const before = sentence.slice(0, everything.index),
+    after = sentence.slice(everything.index);
+  const except = EXCEPT.exec(after);
+  if (!except) return { out: [], said: sentence };
+  return {
+    out: named(except[1] ?? '', lines),
+    said: `${before}${after.slice(0, except.index)} ${after.slice(except.index + except[0].length)}`,
+  };
+}
+
+/** What is put in only once the rest of its sentence is done: "heat for 5 minutes, then stir in the chiles". */
+const THEN_IN =
+  /,?\s*(?:and\s+)?(?:then|finally|at the end)\s+(?=(?:stir|add|fold|whisk|mix|pour|sprinkle|scatter)\b)/i;
+
+/** "Stir in.", "Add them at the end.": what was kept out is meant. */
+const MEANS_KEPT_OUT =
+  /\b(?:stir|fold|mix|whisk|add|scatter|sprinkle|tip)\b(?:[^.]*\b(?:in|them|it|those|these|over|through)\b|\s*\.?$)/i;
+
+/** The sentences of a method, each with what is done; what is only said stays a note. What was kept out of the rest goes in where it is named again, else last. */
 export function readMethod(text: string, lines: readonly NamedLine[]): readonly ReadStep[] {
-  const unused = new Set(lines.map(({ id }) => id));
-  return text
+  const unused = new Set(lines.map(({ id }) => id)),
+    waits = new Set<string>();
+  const steps = text
     .split(SENTENCE)
     .map((sentence) => sentence.replace(/^\s*(?:step\s*)?\d{1,2}[.):]\s*/i, '').trim())
+    .flatMap((sentence) => sentence.split(THEN_IN))
     .filter((sentence) => /[a-z]/i.test(sentence))
     .map((sentence): ReadStep => {
-      const acts = actsOf(sentence);
-      const puts = PUTS_IN.test(sentence) || acts.some(({ kind }) => FILLS.has(kind));
-      const here = named(sentence, lines).filter((id) => unused.has(id));
-      const rest = EVERYTHING.test(sentence) && puts ? [...unused] : [];
-      const goes = puts && !AHEAD.test(sentence) ? [...new Set([...here, ...rest])] : [];
-      const pieces = goes.length > 0 && acts.length === 0 && IN_PIECES.test(sentence) && LEAFY.test(sentence);
-      goes.forEach((id) => unused.delete(id));
+      const { out, said } = keptOut(sentence, lines);
+      const acts = actsOf(said);
+      const puts = PUTS_IN.test(said) || acts.some(({ kind }) => FILLS.has(kind));
+      const here = named(said, lines).filter((id) => unused.has(id) && !out.includes(id));
+      const rest = EVERYTHING.test(said) && puts ? [...unused].filter((id) => !out.includes(id)) : [];
+      const meant =
+        puts && here.length + rest.length === 0 && waits.size > 0 && MEANS_KEPT_OUT.test(said)
+          ? [...waits].filter((id) => unused.has(id))
+          : [];
+      const goes = puts && !AHEAD.test(said) ? [...new Set([...here, ...rest, ...meant])] : [];
+      const pieces = goes.length > 0 && acts.length === 0 && IN_PIECES.test(said) && LEAFY.test(said);
+      goes.forEach((id) => {
+        unused.delete(id);
+        waits.delete(id);
+      });
+      out.filter((id) => unused.has(id)).forEach((id) => waits.add(id));
       return {
         text: sentence,
         lines: goes,
@@ -191,6 +231,17 @@ export function readMethod(text: string, lines: readonly NamedLine[]): readonly 
         ],
       };
     });
+  const last = steps.at(-1);
+  if (waits.size === 0 || !last) return steps;
+  const late = [...waits];
+  return [
+    ...steps.slice(0, -1),
+    {
+      ...last,
+      lines: [...last.lines, ...late],
+      operations: [...last.operations, { kind: 'put-in', lines: late }],
+    },
+  ];
 }
 
 /** Work that puts in what it names: "blend the cashews with the water". */

@@ -1,6 +1,6 @@
 import type { Ingredient } from '../../ingredient/ingredient.js';
 import type { Amount } from '../../quantity/amount.js';
-import { type Kitchen, unitIn, usualKitchen } from '../../quantity/kitchen.js';
+import type { Kitchen } from '../../quantity/kitchen.js';
 import { type UnitId, unitOf } from '../../quantity/unit.js';
 import type { Method } from '../../recipe/method/operation.js';
 import type { Preparation } from '../../recipe/preparation.js';
@@ -244,9 +244,7 @@ export function weighedAs(
 ): { readonly grams: Range; readonly written: Amount } | undefined {
   const spoken = gramsSpoken(told, ingredient, kitchen);
   if (!spoken) return undefined;
-  const { unit } = spoken;
-  const first = told.unit?.unit && unitIn(kitchen ?? usualKitchen, told.unit.unit);
-  const inUnit = told.also && unit && first !== unit ? told.also : told;
+  const { unit, said: inUnit } = spoken;
   // How far one piece or spoon lies from another is known without being said.
   const spread = (unit && unitOf(unit).kind === 'count') || inUnit.spread ** 2 < EXACT ? 1 : inUnit.spread;
   const said = { low: inUnit.low / spread, mid: inUnit.mid, high: inUnit.high * spread };
