@@ -15,10 +15,15 @@ test('the app opens on the Bench with a demo formula that is balanced and one co
 
 test('at 1280 by 800 lines, rails, curve, people and method are seen without scrolling', async ({ page }) => {
   await openBench(page);
-  const height = await page.evaluate(() => document.documentElement.scrollHeight);
-  expect(height).toBeLessThanOrEqual(800);
-  for (const name of ['In the pot', 'Rails', 'From pan to fridge', 'Who can eat', 'Method'])
-    await expect(page.getByRole('region', { name, exact: true })).toBeInViewport({ ratio: 0.98 });
+  const seen = async () => {
+    for (const name of ['In the pot', 'Rails', 'From pan to fridge', 'Who can eat', 'Method'])
+      await expect(page.getByRole('region', { name, exact: true })).toBeInViewport({ ratio: 0.98 });
+  };
+  // What is told once stands at the foot, and takes nothing of the rest.
+  await seen();
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await seen();
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800);
 });
 
 test('a cook changes an amount, sees the bead move and the figure change, and takes it back', async ({

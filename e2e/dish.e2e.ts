@@ -362,3 +362,30 @@ test('a dish holds one version of a base: what is added to it counts for who eat
   expect(kept.parts[0]!.version).toBe('Nutty');
   await away();
 });
+
+for (const by of ['mouse', 'keyboard'] as const)
+  test(`a part is taken from the list that hangs over the next plates, by ${by}`, async ({ page }) => {
+    const made = await page.request.post('/api/dishes', { data: { name: `List trial by ${by}` } });
+    const { id } = (await made.json()) as { id: string };
+    await page.goto(`/plan/dishes/${id}`);
+    await page
+      .getByRole('combobox', { name: 'Add a part' })
+      .or(page.getByPlaceholder('+ a sauce of the house, or a thing'))
+      .first()
+      .fill('150 g spinach');
+    const list = page.getByRole('listbox', { name: 'Sauces and things found' });
+    if (by === 'keyboard') await page.keyboard.press('Enter');
+    else {
+      const last = list.getByRole('option').last();
+      const box = (await last.boundingBox())!;
+      // What lies on top at that place is the entry itself.
+      const on = await page.evaluate(
+        ([x, y]) => document.elementFromPoint(x!, y!)?.closest('[role=option]') !== null,
+        [box.x + 20, box.y + box.height / 2],
+      );
+      expect(on).toBe(true);
+      await page.mouse.click(box.x + 20, box.y + box.height / 2);
+    }
+    await expect(page.getByRole('region', { name: 'Parts' }).getByRole('spinbutton')).toHaveValue('150');
+    await page.request.delete(`/api/dishes/${id}`);
+  });

@@ -1,5 +1,6 @@
 import type { EaterView } from '@alterum/contract';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { type LoaderFunctionArgs, useLoaderData } from 'react-router';
 import { queries, read } from '../server/queries';
 import { loadHouseLarder } from '../household/house-larder';
@@ -10,6 +11,7 @@ import { redoOnBench, undoOnBench, useBench } from '../open-formula/bench-store'
 import { ChartPanel } from './table/chart-panel';
 import { ConflictGate } from '../saving/conflict-gate';
 import { focusAddIngredient } from '../open-formula/focus';
+import { FirstRun } from './lines/first-run';
 import { LineList } from './lines/line-list';
 import { PeopleStrip } from './people/people-strip';
 import { MethodStrip } from './method/method-strip';
@@ -78,11 +80,35 @@ function WorkSide() {
   );
 }
 
+const PrintSheet = part(() => import('./print-sheet'));
+
+/** ms after which what is printed is fetched: paper waits for nothing. */
+const FETCH_PRINT_MS = 2500;
+
+/** Whether the page is being printed: what is printed is drawn by then. */
+function usePrinting(): boolean {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const begin = () => flushSync(() => setPrinting(true)),
+      end = () => setPrinting(false);
+    const timer = setTimeout(() => PrintSheet.fetch(), FETCH_PRINT_MS);
+    window.addEventListener('beforeprint', begin);
+    window.addEventListener('afterprint', end);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('beforeprint', begin);
+      window.removeEventListener('afterprint', end);
+    };
+  }, []);
+  return printing;
+}
+
 /** The formula under work: what is in the pot, what it will be, and who can eat it. */
 export function Component() {
   const { id, eaters } = useLoaderData<BenchData>();
   const open = useBench(({ bench }) => bench !== undefined);
   const name = useBench(({ bench }) => bench?.history.formula.name);
+  const printing = usePrinting();
   useBenchKeys();
   useEffect(() => {
     const stop = formulaSaving.start();
@@ -96,22 +122,30 @@ export function Component() {
   }, [name]);
   if (!open) return null;
   return (
-    <main
-      key={id}
-      className="mx-auto flex w-full max-w-[1720px] flex-1 flex-col gap-2 px-3 py-2 sm:px-5 lg:h-[calc(100dvh-50px)] lg:min-h-[748px]"
-      data-testid="bench"
-    >
-      <TitleRow />
-      <PeopleStrip eaters={eaters} />
-      <div className="grid min-h-0 flex-1 grid-cols-1 gap-2 md:grid-cols-2 lg:grid-cols-[minmax(0,1.06fr)_minmax(0,1.08fr)_minmax(0,0.86fr)]">
-        <LineList />
-        <RailsPanel />
-        <div className="relative flex min-h-0 flex-col gap-2 md:col-span-2 lg:col-span-1">
-          <WorkSide />
+    <>
+      {printing && (
+        <div className="hidden print:block">
+          <PrintSheet eaters={eaters} />
         </div>
-      </div>
-      <MethodStrip />
-      <ConflictGate />
-    </main>
+      )}
+      <main
+        key={id}
+        className="mx-auto flex w-full max-w-[1720px] flex-1 flex-col gap-2 px-3 py-2 sm:px-5 lg:h-[calc(100dvh-50px)] lg:min-h-[748px] print:hidden"
+        data-testid="bench"
+      >
+        <TitleRow />
+        <PeopleStrip eaters={eaters} />
+        <div className="grid min-h-0 flex-1 grid-cols-1 gap-2 md:grid-cols-2 lg:grid-cols-[minmax(0,1.06fr)_minmax(0,1.08fr)_minmax(0,0.86fr)]">
+          <LineList />
+          <RailsPanel />
+          <div className="relative flex min-h-0 flex-col gap-2 md:col-span-2 lg:col-span-1">
+            <WorkSide />
+          </div>
+        </div>
+        <MethodStrip />
+        <FirstRun />
+        <ConflictGate />
+      </main>
+    </>
   );
 }

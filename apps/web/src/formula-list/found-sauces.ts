@@ -1,7 +1,8 @@
 import type { FormulaSummary } from '@alterum/contract';
 import { lineOfFormula } from '@alterum/contract/convert';
 import { holdsItself, type Ingredient } from '@alterum/core';
-import { useEffect, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
 import { findIngredient } from '../household/house-larder';
 import { useHousehold } from '../household/household-store';
 import { knowInside } from '../household/sauces-inside';
@@ -15,7 +16,10 @@ const QUIET_MS = 150,
   SHOWN = 3;
 
 interface FoundSauces {
+  /** Those whose names begin with what is typed, among the names that this page knows: there with the letter, and first. */
   readonly sauces: readonly FormulaSummary[];
+  /** Those that are called so further back in their names, or that the server finds beside them, a moment later. */
+  readonly late: readonly FormulaSummary[];
   /** The server has answered for what stands there, or was not to be asked. */
   readonly settled: boolean;
 }
@@ -53,9 +57,23 @@ export async function findSauces(
     .slice(0, shown);
 }
 
-/** The same while somebody types. */
-export function useFoundSauces(typed: string, except?: string, shown?: number): FoundSauces {
+/** Letters from which a formula of one’s own is what is looked for: "sa" is salt before it is a sauce. */
+const FIRST_LETTERS = 3;
+const isFirst = (typed: string): boolean => typed.length >= FIRST_LETTERS;
+
+/** Whether a name begins with what is typed: "creamy ca" of "Creamy cashew queso". */
+const beginsSo = (name: string, typed: string): boolean =>
+  plain(name).join(' ').startsWith(plain(typed).join(' '));
+
+/** Names of the formulas that were changed last: what is looked for is mostly among them. */
+function useKnownNames(): readonly FormulaSummary[] {
+  return useQuery({ ...queries.formulaNames, refetchOnMount: true }).data?.entries ?? nothing;
+}
+
+/** The same while somebody types: at once from what is known, and a moment later what the server finds beside it. */
+export function useFoundSauces(typed: string, except?: string, shown: number = SHOWN): FoundSauces {
   const [found, setFound] = useState({ text: '', sauces: nothing });
+  const known = useKnownNames();
   const text = typed.trim(),
     asks = isAsked(text);
   useEffect(() => {
@@ -70,8 +88,33 @@ export function useFoundSauces(typed: string, except?: string, shown?: number): 
       clearTimeout(timer);
     };
   }, [text, asks, except, shown]);
-  return { sauces: asks ? found.sauces : nothing, settled: !asks || found.text === text };
+  const sauces = useMemo(
+    () =>
+      isFirst(text)
+        ? known.filter(({ id, name }) => id !== except && beginsSo(name, text)).slice(0, shown)
+        : nothing,
+    [known, except, text, shown],
+  );
+  const late = useMemo(
+    () =>
+      asks && sauces.length < shown
+        ? [...known.filter(({ id }) => id !== except), ...found.sauces]
+            .filter(
+              ({ id, name }, i, all) =>
+                isCalled(name, text) &&
+                !sauces.some((one) => one.id === id) &&
+                all.findIndex((one) => one.id === id) === i,
+            )
+            .slice(0, shown - sauces.length)
+        : nothing,
+    [asks, known, except, found, sauces, text, shown],
+  );
+  return { sauces, late, settled: !asks || found.text === text };
 }
+
+/** Whether an ingredient is called just what is typed: it is lit before a formula that only begins so. */
+export const isCalledJust = ({ name, otherNames }: Ingredient, typed: string): boolean =>
+  [name, ...otherNames].some((one) => plain(one).join(' ') === plain(typed).join(' '));
 
 /** A sauce of the house as an ingredient of the open formula; undefined, with the reason said, where it cannot be one. */
 export async function sauceAsIngredient({

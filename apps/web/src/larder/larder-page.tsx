@@ -1,11 +1,12 @@
 import type { OwnIngredientView, TaughtWordView } from '@alterum/contract';
-import { type Ingredient, searchIngredients } from '@alterum/core';
+import type { Ingredient } from '@alterum/core';
 import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useLoaderData, useRevalidator } from 'react-router';
 import { api } from '../server/api';
 import { queries, read } from '../server/queries';
 import { type HouseLarder, loadHouseLarder, wholeLarder } from '../household/house-larder';
+import { searchHere } from '../formula-list/search-here';
 import { focusSoon } from '../ui/focus-net';
 import { sayFailure, useNotices } from '../notices/notices';
 import { Button } from '../ui/button';
@@ -159,7 +160,7 @@ export function Component() {
   const { words } = useLoaderData<LarderData>();
   const { revalidate } = useRevalidator();
   const [text, setText] = useState('');
-  const found = searchIngredients(wholeLarder(), text);
+  const found = text.trim() === '' ? wholeLarder() : searchHere(text);
   const [chosenId, choose] = useState<string>();
   const [writing, write] = useState<Writing>();
   const [reading, setReading] = useState<string>();

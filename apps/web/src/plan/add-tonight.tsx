@@ -39,8 +39,8 @@ export function AddTonight({ kept }: { readonly kept: readonly DishSummary[] }) 
     dishes = useHousehold((household) => household.dishes);
   const asked = text.trim();
   const { entries } = useFoundFormulas(queries.wholeFormulas);
-  const { sauces, settled } = useFoundSauces(asked, undefined, FORMULAS);
-  const formulas = (asked === '' ? entries : sauces)
+  const { sauces, late, settled } = useFoundSauces(asked, undefined, FORMULAS);
+  const formulas = (asked === '' ? entries : [...sauces, ...late])
     .filter(({ id }) => !pots.some(({ formula }) => formula === id))
     .slice(0, FORMULAS);
   const found = kept

@@ -98,8 +98,73 @@ function People({ people }: { readonly people: readonly SheetPerson[] }) {
 
 const heading = 'mt-4 mb-1 text-xl print:mt-2 print:text-[13pt]';
 
+/** The page itself, as it stands on paper. */
+export function RecipeArticle({ page, people, portions, trouble }: Omit<SheetProps, 'back'>) {
+  return (
+    <article
+      className="plate p-4 text-[17px] leading-snug sm:p-6 md:text-[19px] print:border-0 print:p-0 print:text-[10.5pt] print:leading-tight print:text-black"
+      data-testid="recipe"
+    >
+      <h1 className="text-3xl wrap-anywhere print:text-[18pt]">{page.title}</h1>
+      <div className="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1 text-soft print:text-black">
+        <span>
+          {capital(page.kind)}
+          {portions && ', for'}
+        </span>{' '}
+        {portions}
+        {page.makes && <span>· {page.makes}</span>}
+        <span>· served {page.served}</span>
+      </div>
+      {trouble && (
+        <p role="status" className="font-semibold text-ask">
+          {trouble}
+        </p>
+      )}
+      {page.note.trim() !== '' && <p className="mt-2 whitespace-pre-line">{page.note}</p>}
+      {people && <People people={people} />}
+      {page.ahead.length > 0 && (
+        <section aria-label="Make ready">
+          <h2 className={heading}>Make ready</h2>
+          <Steps steps={page.ahead} label="Make ready" />
+        </section>
+      )}
+      {page.sections.map((section, i) => {
+        const title = section.title === page.title ? 'What goes in' : section.title;
+        return (
+          <section key={i} aria-label={title}>
+            <h2 className={heading}>{title}</h2>
+            {section.note && <p className="text-soft">{section.note}</p>}
+            <Things things={section.things} />
+            {section.things.length === 0 && section.steps.length === 0 && (
+              <p className="text-ask">Nothing is in it yet.</p>
+            )}
+            <Steps steps={section.steps} label={`Steps: ${title}`} />
+          </section>
+        );
+      })}
+      {page.keeps && (
+        <section aria-label="How it keeps">
+          <h2 className={heading}>How it keeps</h2>
+          <p>{page.keeps}</p>
+        </section>
+      )}
+      <section
+        aria-label="Cautions"
+        className="mt-4 border-t-2 border-rim pt-2 text-[15px] print:mt-2 print:text-[8.5pt]"
+      >
+        <h2 className="sr-only">Cautions</h2>
+        <p>
+          {page.cautions.join(' ')} Checked against what was entered, the labels that were read and generic
+          tables, never against the packs in your hand: read the labels.
+        </p>
+      </section>
+    </article>
+  );
+}
+
 /** A page to cook from: read from the counter, printed on paper, copied, shared. */
-export function RecipeSheet({ page, people, back, portions, trouble }: SheetProps) {
+export function RecipeSheet({ back, ...rest }: SheetProps) {
+  const { page, people } = rest;
   return (
     <main className="mx-auto w-full max-w-4xl px-3 py-4 sm:px-5 print:max-w-none print:p-0">
       <div className="flex flex-wrap items-center gap-2 pb-3 print:hidden">
@@ -111,64 +176,7 @@ export function RecipeSheet({ page, people, back, portions, trouble }: SheetProp
         </Link>
         <ShareRow page={page} people={people ?? []} />
       </div>
-      <article
-        className="plate p-4 text-[17px] leading-snug sm:p-6 md:text-[19px] print:border-0 print:p-0 print:text-[10.5pt] print:leading-tight print:text-black"
-        data-testid="recipe"
-      >
-        <h1 className="text-3xl wrap-anywhere print:text-[18pt]">{page.title}</h1>
-        <div className="mt-1 flex flex-wrap items-center gap-x-2 gap-y-1 text-soft print:text-black">
-          <span>
-            {capital(page.kind)}
-            {portions && ', for'}
-          </span>{' '}
-          {portions}
-          {page.makes && <span>· {page.makes}</span>}
-          <span>· served {page.served}</span>
-        </div>
-        {trouble && (
-          <p role="status" className="font-semibold text-ask">
-            {trouble}
-          </p>
-        )}
-        {page.note.trim() !== '' && <p className="mt-2 whitespace-pre-line">{page.note}</p>}
-        {people && <People people={people} />}
-        {page.ahead.length > 0 && (
-          <section aria-label="Make ready">
-            <h2 className={heading}>Make ready</h2>
-            <Steps steps={page.ahead} label="Make ready" />
-          </section>
-        )}
-        {page.sections.map((section, i) => {
-          const title = section.title === page.title ? 'What goes in' : section.title;
-          return (
-            <section key={i} aria-label={title}>
-              <h2 className={heading}>{title}</h2>
-              {section.note && <p className="text-soft">{section.note}</p>}
-              <Things things={section.things} />
-              {section.things.length === 0 && section.steps.length === 0 && (
-                <p className="text-ask">Nothing is in it yet.</p>
-              )}
-              <Steps steps={section.steps} label={`Steps: ${title}`} />
-            </section>
-          );
-        })}
-        {page.keeps && (
-          <section aria-label="How it keeps">
-            <h2 className={heading}>How it keeps</h2>
-            <p>{page.keeps}</p>
-          </section>
-        )}
-        <section
-          aria-label="Cautions"
-          className="mt-4 border-t-2 border-rim pt-2 text-[15px] print:mt-2 print:text-[8.5pt]"
-        >
-          <h2 className="sr-only">Cautions</h2>
-          <p>
-            {page.cautions.join(' ')} Checked against what was entered, the labels that were read and generic
-            tables, never against the packs in your hand: read the labels.
-          </p>
-        </section>
-      </article>
+      <RecipeArticle {...rest} />
     </main>
   );
 }

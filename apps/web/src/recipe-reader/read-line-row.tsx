@@ -1,8 +1,9 @@
-import { type Ingredient, preparationOf, type ReadRecipe, searchIngredients, weighedAs } from '@alterum/core';
+import { type Ingredient, preparationOf, type ReadRecipe, weighedAs } from '@alterum/core';
+import { searchHere } from '../formula-list/search-here';
 import { habitsNow } from '../household/habits';
 import { Check, CircleHelp, Minus } from 'lucide-react';
 import { useState } from 'react';
-import { findIngredient, wholeLarder } from '../household/house-larder';
+import { findIngredient } from '../household/house-larder';
 import { Button } from '../ui/button';
 import { gramsText } from '../words/number-text';
 import { mayBe, type LineStanding } from './taken';
@@ -105,7 +106,7 @@ function LookForAnother({
   choose,
 }: Pick<RowProps, 'line'> & { readonly choose: (ingredient: string) => void }) {
   const [text, setText] = useState(line.name);
-  const found = text.trim() === '' ? [] : searchIngredients(wholeLarder(), text, habitsNow().used);
+  const found = text.trim() === '' ? [] : searchHere(text);
   return (
     <div className="flex flex-wrap gap-1.5 py-1">
       <input

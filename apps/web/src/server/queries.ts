@@ -80,6 +80,11 @@ export const queries = {
         return versions;
       },
     }),
+  /** Names of the formulas that were changed last, as many as the server gives at once. */
+  formulaNames: queryOptions({
+    queryKey: ['formulas', 'names'],
+    queryFn: () => api.formulas({ search: '', before: undefined, limit: FOLLOWING }),
+  }),
   /** Names and kinds of formulas, last changed first; page by page. */
   formulas: listOf('heads', api.formulas),
   /** Formulas with all that is in them. */

@@ -1,9 +1,8 @@
 import type { AddedInput, FormulaView } from '@alterum/contract';
 import { eveningLimits, lineOfFormula } from '@alterum/contract/convert';
-import { searchIngredients } from '@alterum/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { wholeLarder } from '../household/house-larder';
+import { searchHere } from '../formula-list/search-here';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
 import { useHousehold } from '../household/household-store';
@@ -61,11 +60,11 @@ interface Offer {
 function offersFor(text: string, formulas: readonly FormulaView[]): readonly Offer[] {
   const wanted = text.trim().toLowerCase();
   if (wanted === '') return [];
-  const things = searchIngredients(wholeLarder(), text).slice(0, SHOWN),
+  const things = searchHere(text).slice(0, SHOWN),
     sauces = formulas.filter(({ name }) => name.toLowerCase().includes(wanted)).slice(0, SHOWN);
   return [
-    ...things.map(({ id, name }) => ({ id, name, view: undefined })),
     ...sauces.map((view) => ({ id: lineOfFormula(view.id), name: `${view.name} (formula)`, view })),
+    ...things.map(({ id, name }) => ({ id, name, view: undefined })),
   ];
 }
 

@@ -31,11 +31,12 @@ export function portionOfDish(
 ): DishPortion {
   const sum = { energyKcal: 0, fatG: 0, proteinG: 0, saltG: 0, cost: 0 };
   let laid = 0;
-  for (const { component, recipe, mix } of parts) {
+  for (const { component, recipe, mix, madeG } of parts) {
     const { energyKcal, fat, protein, salt } = nutritionOf(mix);
     const grams = layeredG(report, component.id) * shareOfPart(sharing, component.id, eater);
     laid += grams;
-    const share = mix.mass > 0 ? grams / mix.mass : 0;
+    // Of a thing made ready, what is laid is that with the water it drank: all of it is all of what was bought.
+    const share = madeG > 0 ? grams / madeG : 0;
     sum.energyKcal += energyKcal * share;
     sum.fatG += fat * share;
     sum.proteinG += protein * share;

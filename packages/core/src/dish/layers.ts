@@ -68,20 +68,10 @@ function gramsOfLayers(
   }
   const shares = asks.map((ask) => (fixed(ask) ? 0 : (ask.share ?? 1))),
     all = shares.reduce((sum, share) => sum + share, 0);
-  // Of layers by share the last one is covered first, as far as there is enough: the top is what is seen.
-  const top = asks.length - 1;
-  if (all > 0 && !fixed(asks[top]!)) {
-    const fair = (left * shares[top]!) / all;
-    grams[top] = Math.max(fair, Math.min(needOf(asks[top]!, component, areaDm2), left));
-    left -= grams[top];
-    const others = all - shares[top]!;
-    shares.forEach((share, i) => {
-      if (i !== top && share > 0) grams[i] = (left * share) / others;
-    });
-  } else if (all > 0)
-    shares.forEach((share, i) => {
-      if (share > 0) grams[i] = (left * share) / all;
-    });
+  // By shares it is shared out as it is said: where that leaves one of them bare, what it needs is told with the supply.
+  shares.forEach((share, i) => {
+    if (share > 0) grams[i] = (left * share) / all;
+  });
   return grams;
 }
 

@@ -161,3 +161,26 @@ test('what is missing is told on its field and hides nothing else', () => {
   expect(gone.problems.at(-1)!.message).toMatch(/Say how much/);
   expect(gone.report!.layers).toHaveLength(3);
 });
+
+test('boiled pasta has its energy, protein and cost once, as much as was bought dry', () => {
+  const bought = ingredientById('pasta-wheat-dry')!;
+  const dish: WrittenDish = {
+    name: 'Pasta and sauce',
+    note: '',
+    portions: 1,
+    eaters: [],
+    vessel: { shape: 'rectangular', lengthCm: 30, widthCm: 20, depthCm: 8 },
+    parts: [{ id: 'pasta', ingredient: bought.id, grams: 200, ready: [{ kind: 'boil-soft', minutes: 9 }] }],
+    layers: [{ id: 'l', component: 'pasta' }],
+    oven: [],
+    restMin: 0,
+    fromC: 20,
+  };
+  const { portion } = readDish(dish, { larder: ingredientById, formulaOf: () => undefined });
+  expect(portion!.grams).toBeGreaterThan(380);
+  // 200 g of dry pasta: some 350 kcal and 12 to 13 g of protein in 100 g; a little goes with the water.
+  expect(portion!.energyKcal).toBeGreaterThan(600);
+  expect(portion!.energyKcal).toBeLessThan(740);
+  expect(portion!.proteinG).toBeGreaterThan(20);
+  expect(portion!.proteinG).toBeLessThan(28);
+});

@@ -45,6 +45,11 @@ function byPieces(mass: number, measures: Measures): string | undefined {
   return whole && write(whole.count, whole.unit);
 }
 
+/** mL from which what is counted is no matter of cups any more: nobody measures three aubergines so. @source assumed: three cups */
+const HEAP_ML = 720;
+const isHeap = (mass: number, { density = 1, pieces }: Measures): boolean =>
+  pieces !== undefined && mass / density > HEAP_ML;
+
 /** Half pieces, of what no spoon or cup measures. */
 function byHalves(mass: number, measures: Measures): string | undefined {
   const halved = countsOf(mass, measures).find(
@@ -78,7 +83,7 @@ export function kitchenMeasure(
   if (!(massG > 0)) return undefined;
   const pieces = byPieces(massG, measures);
   if (pieces) return pieces;
-  if (measures.density === undefined) return byHalves(massG, measures);
+  if (measures.density === undefined || isHeap(massG, measures)) return byHalves(massG, measures);
   const ml = massG / measures.density;
   const tsp = unitIn(kitchen, 'tsp'),
     tbsp = unitIn(kitchen, 'tbsp'),

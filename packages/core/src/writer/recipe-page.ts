@@ -1,5 +1,5 @@
 import type { DishPart, WrittenDish } from '../dish/written-dish.js';
-import { formulaOfPart, readDish } from '../dish/read-dish.js';
+import { formulaOfPart, type ReadDish, readDish } from '../dish/read-dish.js';
 import type { After } from '../plan/task.js';
 import { keepingOfFormula } from '../evening/made-before.js';
 import { tasksOfDish } from '../evening/tasks-of-dish.js';
@@ -206,18 +206,20 @@ export function pageOfFormula(formula: Formula, telling: Telling): RecipePage {
 }
 
 /** A part of a dish in its list, in both measures where it is a thing. */
-function partThing(part: DishPart, telling: Telling): PageThing {
+function partThing(part: DishPart, { parts }: ReadDish, telling: Telling): PageThing {
   const { known, kitchen } = telling,
     ingredient = known.larder(part.ingredient ?? ''),
     name =
       part.name ??
       (part.formula === undefined ? (ingredient?.name ?? partSaid(part, known)) : partSaid(part, known));
+  // Of a sauce all that its formula makes, until somebody says less.
+  const g = part.grams ?? parts.find(({ component }) => component.id === part.id)?.madeG;
   const amount: AmountSaid | undefined =
-    part.grams === undefined
+    g === undefined
       ? undefined
       : ingredient
-        ? amountSaid({ value: part.grams, unit: 'g' }, part.grams, ingredient.measures, kitchen)
-        : { weight: weightSaid(part.grams), byMeasure: false };
+        ? amountSaid({ value: g, unit: 'g' }, g, ingredient.measures, kitchen)
+        : { weight: weightSaid(g), byMeasure: false };
   return {
     name,
     ...(amount ? { weight: amount.weight } : {}),
@@ -249,7 +251,7 @@ export function pageOfDish(dish: WrittenDish, telling: Telling): RecipePage {
       ...insideSections(tasks, told, telling),
       {
         title: 'The dish',
-        things: dish.parts.map((part) => partThing(part, telling)),
+        things: dish.parts.map((part) => partThing(part, read, telling)),
         steps: stepsOf(tasks, POT, told),
       },
     ],

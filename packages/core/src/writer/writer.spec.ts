@@ -67,7 +67,7 @@ test('each step is a whole sentence with its things and amounts, from the soak t
 test('every kind of operation has a sentence of its own, that ends as one and says its figures', () => {
   const seen = new Map<string, string>();
   for (const kind of operationKindIds) {
-    const ofLine: Method = [{ kind, minutes: 37, sizeMm: 12, ovenC: 170, seconds: 45 } as Method[number]];
+    const ofLine: Method = [{ kind, minutes: 37, sizeMm: 12, ovenC: 170, seconds: 45 }];
     const asLine: Formula = { ...cashewSauce, lines: [lineOf('cashew', 80, { ready: ofLine })], method: [] };
     const asPot: Formula = { ...cashewSauce, method: [{ ...ofLine[0]!, lines: ['water'] }] };
     for (const formula of [asLine, asPot]) {
@@ -176,8 +176,32 @@ test('a dish tells its layers with their grams, its oven and its rest', () => {
   ]);
 });
 
+test('a sauce of which all goes in says how much that is; a heap of vegetables is told in pieces, not in cups', () => {
+  const base = formulaWith([['passata', 500]], { name: 'House base' });
+  const page = pageOfDish(
+    {
+      name: 'Trial',
+      note: '',
+      portions: 2,
+      eaters: [],
+      parts: [
+        { id: 'sauce', formula: 'base', ready: [] },
+        { id: 'vegetable', ingredient: 'aubergine', grams: 700, ready: [] },
+      ],
+      layers: [{ id: 'a', component: 'sauce' }],
+      oven: [],
+      restMin: 0,
+      fromC: 20,
+    },
+    { known: { larder: ingredientById, formulaOf: () => base }, kitchen: 'us' },
+  );
+  const [sauce, vegetable] = page.sections.at(-1)!.things;
+  expect(sauce).toEqual({ name: 'House base', weight: '500 g', made: 'all of it' });
+  expect(vegetable).toEqual({ name: 'Aubergine', weight: '700 g', measure: '1 1/2 large' });
+});
+
 test('shopping names what is bought', () => {
-  const { tasks } = eveningTonight({ pots: [{ id: 'a', formula: cashewSauce }] } as never, known, {
+  const { tasks } = eveningTonight({ pots: [{ id: 'a', formula: cashewSauce }] }, known, {
     serveAt: 2580,
     burners: 1,
     ovens: 1,

@@ -3,22 +3,22 @@ import {
   type Ingredient,
   offersFor,
   type ReadLine,
-  searchIngredients,
   type SkeletonPart,
   type UsedIngredients,
 } from '@alterum/core';
 import { Command } from 'cmdk';
 import { History } from 'lucide-react';
 import { memo, useMemo, useRef, useState } from 'react';
-import { findIngredient, loadHouseLarder, wholeLarder } from '../../household/house-larder';
+import { findIngredient, loadHouseLarder } from '../../household/house-larder';
 import { lineOfFormula } from '@alterum/contract/convert';
 import { sayFailure } from '../../notices/notices';
 import { part } from '../../ui/part';
-import { findSauces, sauceAsIngredient, useFoundSauces } from '../../formula-list/found-sauces';
-import { add, saidOf, spokenLine } from './added-line';
+import { findSauces, isCalledJust, sauceAsIngredient, useFoundSauces } from '../../formula-list/found-sauces';
+import { saidOf, spokenLine } from '../../household/spoken-line';
+import { add } from './added-line';
 import { FoundEntries, WRITE_DOWN } from './found-entries';
 import { OpenParts } from './open-parts';
-import { habitsNow } from '../../household/habits';
+import { searchHere } from '../../formula-list/search-here';
 import { useHousehold } from '../../household/household-store';
 import { DictateButton } from '../../ui/dictate-button';
 import { useBench } from '../../open-formula/bench-store';
@@ -44,8 +44,7 @@ function offersOf(offering: Offering | undefined, used: UsedIngredients): readon
   return [...used.keys()].flatMap((id) => (there.has(id) ? [] : (findIngredient(id) ?? [])));
 }
 
-const searched = (text: string): readonly Ingredient[] =>
-  searchIngredients(wholeLarder(), text, habitsNow().used);
+const searched = (text: string): readonly Ingredient[] => searchHere(text);
 
 /** What a line may mean while it is typed: what begins like its words, then what they are called in recipes. */
 function meantBy({ name, ingredient, others }: ReadLine): readonly Ingredient[] {
@@ -88,24 +87,32 @@ function useLookedFor(text: string, offering: Offering | undefined) {
   const asked = text.trim();
   const spoken = useMemo(() => spokenLine(asked), [asked]);
   const all = asked === '' ? offersOf(offering, used) : spoken ? meantBy(spoken) : searched(asked);
-  const { sauces, settled } = useFoundSauces(asked, useBench.getState().bench?.id);
-  return { asked, spoken, found: all.slice(0, SHOWN), sauces, settled, newName: spoken?.name || asked };
+  const newName = spoken?.name || asked;
+  // "200 g creamy cashew": the amount in front hides no formula of that name.
+  const { sauces, late, settled } = useFoundSauces(newName, useBench.getState().bench?.id);
+  return { asked, spoken, found: all.slice(0, SHOWN), sauces, late, settled, newName };
 }
 type LookedFor = ReturnType<typeof useLookedFor>;
 
 /** Which entry is lit: the first of another list; what comes in later moves nothing. */
-function useLit({ found, sauces }: LookedFor) {
+function useLit({ found, sauces, late, newName }: LookedFor) {
   const [lit, setLit] = useState('');
   /** Somebody has gone to an entry, with a pointer or by arrows, since the last letter. */
   const went = useRef(false);
-  const ids = [...found.map(({ id }) => id), ...sauces.map(({ id }) => lineOfFormula(id)), WRITE_DOWN];
+  const own = sauces.map(({ id }) => lineOfFormula(id)),
+    ids = [...own, ...found.map(({ id }) => id), ...late.map(({ id }) => lineOfFormula(id)), WRITE_DOWN];
+  const [best] = found,
+    first = best && isCalledJust(best, newName) ? best.id : ids[0];
   return {
-    lit: ids.includes(lit) ? lit : (ids[0] ?? ''),
+    lit: ids.includes(lit) ? lit : (first ?? ''),
     // What comes in a moment later lights nothing by itself: only a pointer or an arrow goes to it.
     light: (next: string) => {
-      if (went.current || found.some(({ id }) => id === next)) setLit(next);
+      if (went.current) setLit(next);
     },
-    hasGone: (gone: boolean) => (went.current = gone),
+    hasGone: (gone: boolean) => {
+      went.current = gone;
+      if (!gone) setLit('');
+    },
   };
 }
 
@@ -194,12 +201,12 @@ export default memo(function AddIngredient() {
   /** The cursor is here; the list goes with it, what is typed stays. */
   const [isIn, setIn] = useState(false);
   const looked = useLookedFor(text, offering),
-    { asked, spoken, found, settled, newName } = looked;
+    { asked, spoken, found, sauces, settled, newName } = looked;
   const { lit, light, hasGone } = useLit(looked);
   const addSauce = (sauce: FormulaSummary) => {
     setText('');
     void sauceAsIngredient(sauce)
-      .then((ingredient) => ingredient && add(ingredient))
+      .then((ingredient) => ingredient && add(ingredient, saidOf(spoken, ingredient, asked)))
       .catch(sayFailure);
   };
   const offer = (next: Offering | undefined) => {
@@ -211,7 +218,7 @@ export default memo(function AddIngredient() {
   const writeDown = () => setWriting(newName.slice(0, LONGEST_NAME));
   /** Enter before the server has answered: what stands there is looked for first, then written down. */
   const takeOnceKnown = () =>
-    void findSauces(asked, useBench.getState().bench?.id).then(([sauce]) =>
+    void findSauces(newName, useBench.getState().bench?.id).then(([sauce]) =>
       sauce ? addSauce(sauce) : writeDown(),
     );
   const type = (next: string) => {
@@ -240,7 +247,8 @@ export default memo(function AddIngredient() {
           if (key.startsWith('Arrow')) hasGone(true);
           if (key === 'Escape') offer(undefined);
           if (key === 'ArrowDown' && asked === '' && !offering) offer('used');
-          if (key === 'Enter' && asked !== '' && found.length === 0 && !settled) takeOnceKnown();
+          if (key === 'Enter' && asked !== '' && found.length + sauces.length === 0 && !settled)
+            takeOnceKnown();
         }}
       >
         <Field text={text} type={type} paste={setPasted} offering={offering} offer={offer} />

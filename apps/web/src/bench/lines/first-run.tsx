@@ -10,7 +10,7 @@ export function FirstRun() {
   return (
     <aside
       aria-label="What Alterum knows"
-      className="flex items-center gap-2 rounded-lg border-2 border-hair bg-glaze px-2.5 py-0.5 text-[12.5px] leading-4 max-lg:order-last max-lg:basis-full lg:max-w-[540px] lg:basis-[500px]"
+      className="flex items-center gap-2 rounded-lg border-2 border-hair bg-glaze px-2.5 py-0.5 text-[13px] leading-4"
     >
       <p className="flex-1">{whatItKnows}</p>
       <button

@@ -4,7 +4,7 @@ import { amountText, type Ingredient, type Kitchen, type ReadLine } from '@alter
 import { Command } from 'cmdk';
 import { useKitchen } from '../../household/habits';
 import { effectOf } from '../people/effect-on-people';
-import { saidOf } from './added-line';
+import { saidOf } from '../../household/spoken-line';
 
 /** Value of the entry that writes a name down. */
 export const WRITE_DOWN = 'write-down';
@@ -22,8 +22,9 @@ interface FoundEntriesProps {
   readonly asked: string;
   readonly spoken: ReadLine | undefined;
   readonly found: readonly Ingredient[];
-  /** Formulas of one’s own: they come a moment later. */
+  /** Formulas of one’s own, that are known; and those that come a moment later. */
   readonly sauces: readonly FormulaSummary[];
+  readonly late: readonly FormulaSummary[];
   readonly settled: boolean;
   readonly open: boolean;
   /** The list stands over the field, not under it. */
@@ -36,10 +37,10 @@ interface FoundEntriesProps {
 
 /** What was found for what is typed, with what each does to the people; and a way to write down what is not there. */
 export function FoundEntries(props: FoundEntriesProps) {
-  const { asked, spoken, found, sauces, settled, upwards, newName } = props,
+  const { asked, spoken, found, sauces, late, settled, upwards, newName } = props,
     isShown = props.open && (asked !== '' || found.length > 0);
   const kitchen = useKitchen();
-  const sauceItems = sauces.map((sauce) => (
+  const itemOf = (sauce: FormulaSummary) => (
     <Command.Item
       key={sauce.id}
       value={lineOfFormula(sauce.id)}
@@ -49,7 +50,7 @@ export function FoundEntries(props: FoundEntriesProps) {
       <span className="truncate">{sauce.name}</span>
       <span className="text-[13px] whitespace-nowrap">your own formula</span>
     </Command.Item>
-  ));
+  );
   // Always there, so that the field may point at it.
   return (
     <Command.List
@@ -58,8 +59,9 @@ export function FoundEntries(props: FoundEntriesProps) {
       // The field keeps the cursor while an entry is pressed.
       onMouseDown={(event) => event.preventDefault()}
     >
-      {/* They come a moment later: at the far end of the list, so that nothing moves under a pointer. */}
-      {upwards && sauceItems}
+      {/* What comes a moment later stands at the far end of the list, so that nothing moves under a pointer. */}
+      {upwards && late.map(itemOf)}
+      {sauces.map(itemOf)}
       {found.map((ingredient) => (
         <Command.Item
           key={ingredient.id}
@@ -76,10 +78,10 @@ export function FoundEntries(props: FoundEntriesProps) {
           </span>
         </Command.Item>
       ))}
-      {!upwards && sauceItems}
+      {!upwards && late.map(itemOf)}
       {asked !== '' && found.length === 0 && settled && (
         <>
-          {sauces.length === 0 && (
+          {sauces.length + late.length === 0 && (
             <p className="px-2 py-1.5 text-sm">
               The larder has nothing of that name. Try a plainer word: “bean”, “seed”, “vinegar”.
             </p>

@@ -10,7 +10,6 @@ import { ScrubNumber } from '../../ui/scrub-number';
 import { redoOnBench, take, undoOnBench, useBench, useBenchPart } from '../../open-formula/bench-store';
 import { takeWithWayBack } from '../../open-formula/take-with-way-back';
 import { Bowl } from '../../ui/bowl';
-import { FirstRun } from '../lines/first-run';
 import { NAME } from '../../open-formula/focus';
 import { openWork } from '../../open-formula/work-store';
 import { part } from '../../ui/part';
@@ -104,7 +103,6 @@ export const TitleRow = memo(function TitleRow() {
           <span className="whitespace-nowrap">portions</span>
         </div>
       </div>
-      <FirstRun />
       <div className="flex flex-wrap gap-1.5 max-sm:gap-1">
         <Button look="yolk" onClick={() => openWork('balance')} aria-keyshortcuts="B">
           <Scale size={18} aria-hidden className="max-sm:hidden" /> Balance
