@@ -115,7 +115,9 @@ export default function BalancePanel() {
       {result && running === undefined && fresh && (
         <>
           <BalanceVerdict outcome={result} />
-          {result.kind === 'swap-first' && <SwapFirst outcome={result} lineIds={present.lineIds} />}
+          {result.forbidden && result.forbidden.length > 0 && (
+            <SwapFirst proposal={result.proposal} forbidden={result.forbidden} lineIds={present.lineIds} />
+          )}
           {result.kind === 'infeasible' && (
             <ConflictNote
               outcome={result}

@@ -13,7 +13,7 @@ function verdictOf(outcome: BalanceOutcome): string {
         ? 'Not everything asked for can be had at once, and within what is still this dish nothing comes nearer.'
         : 'Not everything asked for can be had at once. Within what is still this dish, this comes nearest.';
     case 'swap-first':
-      return 'Somebody cannot have what is in the pot: swap it first, then balance.';
+      return 'Nothing is asked of the amounts; somebody cannot have what is in the pot.';
     case 'closest':
       return `${outcome.why === 'stopped' ? 'Stopped: this is the best found so far.' : 'This is the closest that was found.'}${outside.length > 0 ? ` Still off: ${outside.map((rail) => railOf(rail).name.toLowerCase()).join(', ')}.` : ''}`;
   }

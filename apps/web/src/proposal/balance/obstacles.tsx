@@ -1,4 +1,11 @@
-import { type BalanceOutcome, briefOf, type Formula, type Relaxation, withWish } from '@alterum/core';
+import {
+  type BalanceOutcome,
+  briefOf,
+  type Forbidden,
+  type Formula,
+  type Relaxation,
+  withWish,
+} from '@alterum/core';
 import { take } from '../../open-formula/bench-store';
 import { openWork } from '../../open-formula/work-store';
 import { Button } from '../../ui/button';
@@ -56,22 +63,34 @@ export function ConflictNote({ outcome, formula, lineIds, freeMass }: ConflictPr
   );
 }
 
-/** Who cannot have what, and the swap that comes first. */
+/** "Marte cannot have it: barley in light miso"; what the line itself is called is not said twice. */
+function cannotHave(eater: string, name: string, reason: string) {
+  const thing = name.toLowerCase();
+  return (
+    <>
+      <b>{eater}</b> cannot have {reason.toLowerCase().startsWith(thing) ? reason : `${thing}: ${reason}`}
+    </>
+  );
+}
+
+/** Who cannot have what, whatever the amounts, and the swap that helps. */
 export function SwapFirst({
-  outcome,
+  proposal,
+  forbidden,
   lineIds,
 }: {
-  readonly outcome: Extract<BalanceOutcome, { kind: 'swap-first' }>;
+  readonly proposal: BalanceOutcome['proposal'];
+  readonly forbidden: readonly Forbidden[];
   readonly lineIds: readonly string[];
 }) {
-  const { recipe } = outcome.proposal.before;
-  const lines = [...new Set(outcome.forbidden.map(({ line }) => line))];
+  const { recipe } = proposal.before;
+  const lines = [...new Set(forbidden.map(({ line }) => line))];
   return (
     <div className="mt-1 rounded-lg border-2 border-no px-2.5 py-1.5 text-sm" data-testid="swap-first">
       <ul>
-        {outcome.forbidden.map(({ line, eater, reason }) => (
+        {forbidden.map(({ line, eater, reason }) => (
           <li key={`${line} ${eater}`}>
-            <b>{eater}</b> cannot have {recipe.lines[line]?.ingredient.name.toLowerCase()}: {reason}
+            {cannotHave(eater, recipe.lines[line]?.ingredient.name ?? '', reason)}
           </li>
         ))}
       </ul>

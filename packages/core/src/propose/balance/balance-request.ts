@@ -31,6 +31,8 @@ export interface BalanceRequest {
   readonly waterArriving?: number;
   /** Places of lines that are new in the pot, whose amount nothing ties yet. */
   readonly arrivals?: ReadonlySet<number>;
+  /** Places of lines that somebody cannot have and that stay as they are all the same: their swap is told beside. */
+  readonly asTheyStand?: ReadonlySet<number>;
   /** Whether the dish has to stay what it is, which it has by default; lifted only to find out what stands in the way. */
   readonly sameDish?: 'kept' | 'lifted';
 }

@@ -1,3 +1,4 @@
+import { wishesOf } from '../../brief/brief.js';
 import { assess } from '../../property/assess.js';
 import { type Aim, aimsOf, askedMet, missedRails, missesOf } from './aim.js';
 import { balanceWeights } from './balance.params.js';
@@ -11,13 +12,18 @@ import { leftAlone, type Measuring, type Proposal, proposalOf } from './proposal
 import { searchSpace, type SearchSpace } from './search-space.js';
 import { asPart, type SearchProgress, solve, type Solution, withinLimits } from './solve.js';
 
-export type BalanceOutcome =
+/** What came of what was asked. */
+type Answer =
   | { readonly kind: 'balanced'; readonly proposal: Proposal }
-  /** Somebody cannot have a line: it is to be swapped first, nothing is solved around it. */
-  | { readonly kind: 'swap-first'; readonly proposal: Proposal; readonly forbidden: readonly Forbidden[] }
   /** The demands exclude each other; the proposal comes as near as it can. */
   | { readonly kind: 'infeasible'; readonly proposal: Proposal; readonly conflict: Conflict }
   | { readonly kind: 'closest'; readonly why: 'stopped' | 'not-found'; readonly proposal: Proposal };
+
+export type BalanceOutcome =
+  /** Somebody who cannot have a line cannot have it with other amounts either: it stays as it is, and is told beside. */
+  | (Answer & { readonly forbidden?: readonly Forbidden[] })
+  /** Somebody cannot have a line, and nothing else is asked: it is to be swapped, nothing is solved around it. */
+  | { readonly kind: 'swap-first'; readonly proposal: Proposal; readonly forbidden: readonly Forbidden[] };
 
 /** Whether everything asked for is met as it is, for everybody, with room for doubt. */
 function isGoodAsItIs(space: SearchSpace, aims: readonly Aim[]): boolean {
@@ -61,9 +67,18 @@ function* instead(
   return { kind: 'infeasible', proposal: proposalOf(space, aims, solution, measuring), conflict };
 }
 
+/** With the lines that somebody cannot have held where they are: the wish is answered, and the swap stands beside it. */
+const asTheyStand = (request: BalanceRequest, forbidden: readonly Forbidden[]): BalanceRequest => ({
+  ...request,
+  asTheyStand: new Set(forbidden.map(({ line }) => line)),
+  holds: request.recipe.lines.map((_line, i) =>
+    forbidden.some(({ line }) => line === i) ? { kind: 'pinned' } : request.holds?.[i],
+  ),
+});
+
 /**
  * The amounts that meet what is asked for these people, few lines changed and the dish still the dish; or which demands exclude each other; or
- * what has to be swapped first. What is good as it is is left alone. Yields while it works, so that whoever runs it can show how far it is
+ * what has to be swapped, where nothing else is asked. What is good as it is is left alone. Yields while it works, so that whoever runs it can show how far it is
  * and stop it.
  * @throws RangeError for a negative mass or a hold that is upside down (callers validate first)
  */
@@ -78,7 +93,12 @@ export function* balance(
   const forbidden = space.people.forbidden.filter(
     ({ line }) => (space.present[line] ?? 0) > 0 && request.holds?.[line] === undefined,
   );
-  if (forbidden.length > 0) return { kind: 'swap-first', proposal: leftAlone(space, aims), forbidden };
+  if (forbidden.length > 0) {
+    if (!wishesOf(request.brief).some(({ wish }) => !wish.kept))
+      return { kind: 'swap-first', proposal: leftAlone(space, aims), forbidden };
+    const answer = yield* balance(asTheyStand(request, forbidden), measuring, given);
+    return answer.kind === 'swap-first' ? answer : { ...answer, forbidden };
+  }
   if (isGoodAsItIs(space, aims)) return { kind: 'balanced', proposal: leftAlone(space, aims) };
   let solution = yield* asPart(solve(space, aims, options), 0, SHARES.solve);
   if (!solution.met && !solution.stopped) {
@@ -92,6 +112,7 @@ export function* balance(
   }
   if (solution.met && !solution.stopped) solution = yield* fewestChanges(space, aims, options, solution);
   const proposal = proposalOf(space, aims, solution, measuring);
-  if (solution.met) return { kind: 'balanced', proposal };
+  // What is said to be met is met by the amounts that are taken.
+  if (solution.met && proposal.outside.length === 0) return { kind: 'balanced', proposal };
   return { kind: 'closest', why: solution.stopped || options.stop() ? 'stopped' : 'not-found', proposal };
 }

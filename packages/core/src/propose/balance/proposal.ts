@@ -3,7 +3,7 @@ import type { RailId } from '../../property/properties.js';
 import type { UnitId } from '../../quantity/unit.js';
 import type { RecipeLine } from '../../recipe/recipe.js';
 import { withMasses } from '../../recipe/with-masses.js';
-import { type Aim, askedOf, met, type Miss, missedRails, missesOf, penaltiesOf } from './aim.js';
+import { type Aim, askedMet, askedOf, met, type Miss, missedRails, missesOf, penaltiesOf } from './aim.js';
 import { balanceWeights, edges } from './balance.params.js';
 import { chooseTogether, type Measurable, measurableNear, type Rounding } from './kitchen-rounding.js';
 import { portionOf } from './limits-of-people.js';
@@ -137,11 +137,41 @@ export function measuredPot(
   solution: Pick<Solution, 'masses'>,
   measuring: Measuring,
 ): MeasuredPot {
+  return potOfAmounts(space, aims, measured(space, aims, solution, measuring));
+}
+
+function potOfAmounts(space: SearchSpace, aims: readonly Aim[], amounts: readonly Measurable[]): MeasuredPot {
   const { recipe, portions } = space.request;
-  const amounts = measured(space, aims, solution, measuring);
   const masses = Float64Array.from(amounts, ({ grams }) => grams);
   const after = assess(withMasses(recipe, masses), portions);
   return { amounts, masses, after, misses: missesOf(aims, after) };
+}
+
+/** Amounts to the hundredth of a gram, within the bounds of their lines. */
+function toTheHundredth(space: SearchSpace, masses: ArrayLike<number>): readonly Measurable[] {
+  return space.request.recipe.lines.map((_line, i) => {
+    const g = hundredthWithin(masses[i] ?? 0, space.low[i] ?? 0, space.high[i] ?? Infinity);
+    return { amount: { value: g, unit: 'g' }, grams: g };
+  });
+}
+
+/** As the cook measures; where that spoils what was met, on a scale, and where even that does, to the hundredth of a gram. */
+function measuredAsMet(
+  space: SearchSpace,
+  aims: readonly Aim[],
+  solution: Solution,
+  measuring: Measuring,
+): MeasuredPot {
+  const asMeasured = measuredPot(space, aims, solution, measuring);
+  const isMet = ({ misses, masses }: MeasuredPot) => askedMet(aims, misses) && withinLimits(space, masses);
+  if (!askedMet(aims, solution.misses) || isMet(asMeasured)) return asMeasured;
+  const onScale =
+    measuring.rounding === 'grams'
+      ? asMeasured
+      : measuredPot(space, aims, solution, { ...measuring, rounding: 'grams' });
+  if (isMet(onScale)) return onScale;
+  const exact = potOfAmounts(space, aims, toTheHundredth(space, solution.masses));
+  return isMet(exact) ? exact : onScale;
 }
 
 /** Asked rails whose middle still lies outside, and those where only the end of the band does. */
@@ -164,7 +194,7 @@ export function proposalOf(
 ): Proposal {
   // Rather nothing than more than somebody may have.
   if (!withinLimits(space, solution.masses)) return leftAlone(space, aims);
-  const { amounts, masses, after, misses } = measuredPot(space, aims, solution, measuring);
+  const { amounts, masses, after, misses } = measuredAsMet(space, aims, solution, measuring);
   const helper = after.recipe.lines.find(
     (line, i) => space.request.arrivals?.has(i) && (space.present[i] ?? 0) === 0 && line.mass > 0,
   );

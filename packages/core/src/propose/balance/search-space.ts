@@ -66,7 +66,10 @@ export function searchSpace(request: BalanceRequest): SearchSpace {
   const { lines } = request.recipe;
   const present = Float64Array.from(lines, (line) => line.mass);
   const batchG = request.batchG ?? present.reduce((all, g) => all + g, 0);
-  const people = limitsOfPeople(request.recipe, request.portions, request.eaters ?? [], request.labels);
+  const judged = limitsOfPeople(request.recipe, request.portions, request.eaters ?? [], request.labels);
+  const people: PeopleLimits = request.asTheyStand
+    ? { ...judged, forbidden: judged.forbidden.filter(({ line }) => !request.asTheyStand?.has(line)) }
+    : judged;
   const limits =
     request.sameDish === 'lifted'
       ? []

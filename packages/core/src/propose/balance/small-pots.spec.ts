@@ -34,7 +34,12 @@ const noBeans = eaterWith('Ove', {
 const saltier = { brief: { salt: { low: 1.2, high: 1.4 } } };
 
 test('what somebody cannot have is swapped first; not what the cook holds, nor what is not in the pot', () => {
-  expect(balanced(beans({ ...saltier, eaters: [noBeans] }))).toMatchObject({
+  // What is asked is answered with the beans as they are; where nothing is asked, the swap is all there is to say.
+  const answered = balanced(beans({ ...saltier, eaters: [noBeans] }));
+  expect(answered).toMatchObject({ kind: 'balanced', forbidden: [{ line: 0, eater: 'Ove' }] });
+  expect(answered.proposal.changes.length).toBeGreaterThan(0);
+  expect(answered.proposal.changes.every(({ line }) => line !== 0)).toBe(true);
+  expect(balanced(beans({ eaters: [noBeans], brief: {} }))).toMatchObject({
     kind: 'swap-first',
     forbidden: [{ line: 0, eater: 'Ove' }],
     proposal: { changes: [] },
