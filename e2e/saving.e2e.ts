@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { amount, ownFormula, saved } from './kitchen';
+import { amount, benchStands, ownFormula, saved } from './kitchen';
 import { test } from './same-browser';
 
 test('what is shown as saved is there after a reload', async ({ page }) => {
@@ -103,4 +103,26 @@ test('a formula deleted in one tab and changed in another can be brought back, o
     'Deleted meanwhile, my copy',
   );
   await expect(amount(page, 'Cashew nuts')).toHaveValue('150');
+});
+
+test('what was done can be undone after a reload, and after a walk to another place', async ({ page }) => {
+  await ownFormula(page, 'Undo stays');
+  await amount(page, 'Cashew nuts').fill('160');
+  await page.keyboard.press('Enter');
+  await amount(page, 'Water').fill('350');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await page.reload();
+  await benchStands(page);
+  await expect(amount(page, 'Water')).toHaveValue('350');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(amount(page, 'Water')).toHaveValue('300');
+  await page.getByRole('link', { name: 'Larder', exact: true }).click();
+  await page.getByRole('heading', { name: 'Larder' }).waitFor();
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await benchStands(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(amount(page, 'Cashew nuts')).toHaveValue('100');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(amount(page, 'Cashew nuts')).toHaveValue('160');
 });

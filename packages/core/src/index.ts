@@ -229,7 +229,7 @@ export {
   type ScaledLine,
   type ScaleRounding,
 } from './propose/scale/scaled-formula.js';
-export { advance, type History, redo, startHistory, undo } from './formula/history.js';
+export { advance, type History, historyFrom, redo, startHistory, undo } from './formula/history.js';
 export { type LineProblem, recipeOfFormula } from './formula/recipe-of-formula.js';
 export { applyStep, type FormulaStep, linesByRole } from './formula/step.js';
 

@@ -1,6 +1,6 @@
 import { Moon, Search, Sun } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { NavLink, Outlet, useNavigation } from 'react-router';
+import { useEffect, useRef, useState } from 'react';
+import { NavLink, Outlet, useLocation, useNavigation } from 'react-router';
 import { SaveState } from '../saving/save-state';
 import { useNotices } from '../notices/notices';
 import { isText, layerIsOpen, letterIsFree } from '../ui/letter-keys';
@@ -21,9 +21,28 @@ const places = [
   { to: '/plan', name: 'Plan' },
 ] as const;
 
+/** The place one is in is in sight, however narrow the bar. */
+function usePlaceInSight() {
+  const nav = useRef<HTMLElement>(null),
+    { pathname } = useLocation();
+  useEffect(() => {
+    const bar = nav.current,
+      here = bar?.querySelector<HTMLElement>('[aria-current=page]');
+    if (!bar || !here) return;
+    const [from, to] = [
+      here.offsetLeft - bar.offsetLeft,
+      here.offsetLeft - bar.offsetLeft + here.offsetWidth,
+    ];
+    if (from < bar.scrollLeft || to > bar.scrollLeft + bar.clientWidth)
+      bar.scrollLeft = (from + to - bar.clientWidth) / 2;
+  }, [pathname]);
+  return nav;
+}
+
 function Places() {
+  const nav = usePlaceInSight();
   return (
-    <nav aria-label="Places" className="flex min-w-0 items-stretch gap-0.5 overflow-x-auto">
+    <nav ref={nav} aria-label="Places" className="flex min-w-0 items-stretch gap-0.5 overflow-x-auto">
       {places.map(({ to, name }) => (
         <NavLink
           key={to}

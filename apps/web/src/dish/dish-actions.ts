@@ -1,6 +1,7 @@
 import type { NavigateFunction } from 'react-router';
 import { sayFailure, useNotices } from '../notices/notices';
 import { api } from '../server/api';
+import { onceAtATime } from '../ui/once-at-a-time';
 import { focusSoon } from '../ui/focus-net';
 
 export const DISH_NAME = 'dish-name';
@@ -11,17 +12,19 @@ const goTo = async (navigate: NavigateFunction, id: string): Promise<void> => {
 };
 
 /** A fresh dish, opened. */
-export const newDish = (navigate: NavigateFunction): Promise<void> =>
+export const newDish = onceAtATime((navigate: NavigateFunction) =>
   api
     .createDish({ name: 'New dish' })
     .then(({ id }) => goTo(navigate, id))
-    .catch(sayFailure);
+    .catch(sayFailure),
+);
 
-export const duplicateDish = (id: string, navigate: NavigateFunction): Promise<void> =>
+export const duplicateDish = onceAtATime((id: string, navigate: NavigateFunction) =>
   api
     .duplicateDish(id)
     .then((made) => goTo(navigate, made.id))
-    .catch(sayFailure);
+    .catch(sayFailure),
+);
 
 /** Deletes at once and offers to take it back. */
 export async function deleteDish(id: string, name: string, navigate: NavigateFunction): Promise<void> {

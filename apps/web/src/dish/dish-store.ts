@@ -1,5 +1,6 @@
 import type { WrittenDish } from '@alterum/core';
 import { create } from 'zustand';
+import { keepSteps, stepsOf } from '../undo/kept-steps';
 import { useNotices } from '../notices/notices';
 
 interface OpenDish {
@@ -20,13 +21,18 @@ const LONGEST = 200;
 /** Undefined until a dish is open. */
 export const useDish = create<{ readonly open: OpenDish | undefined }>()(() => ({ open: undefined }));
 
-const put = (open: OpenDish): void => useDish.setState({ open });
+function put(open: OpenDish): void {
+  const before = useDish.getState().open;
+  useDish.setState({ open });
+  if (before?.id === open.id && before.dish !== open.dish)
+    keepSteps(open.id, () => JSON.stringify(open.dish), open.past, open.future);
+}
 
 export function openDish(
   { id, version }: { readonly id: string; readonly version: number },
   dish: WrittenDish,
 ): void {
-  put({ id, version, dish, past: [], future: [], gesture: undefined });
+  put({ id, version, dish, ...stepsOf<WrittenDish>(id, JSON.stringify(dish)), gesture: undefined });
 }
 
 /** Takes a change of the open dish; one that changes nothing is none. */

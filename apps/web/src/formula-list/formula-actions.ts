@@ -2,12 +2,12 @@ import type { NavigateFunction } from 'react-router';
 import { api } from '../server/api';
 import { focusSoon } from '../ui/focus-net';
 import { sayFailure, useNotices } from '../notices/notices';
+import { onceAtATime } from '../ui/once-at-a-time';
 import { NAME } from '../open-formula/focus';
 
-/** A fresh formula, opened on the Bench. */
-export async function newFormula(navigate: NavigateFunction): Promise<void> {
+async function opened(making: Promise<{ readonly id: string }>, navigate: NavigateFunction): Promise<void> {
   try {
-    const made = await api.createFormula({ name: 'New formula' });
+    const made = await making;
     await navigate(`/bench/${made.id}`);
     focusSoon(`#${NAME}`);
   } catch (error) {
@@ -15,15 +15,14 @@ export async function newFormula(navigate: NavigateFunction): Promise<void> {
   }
 }
 
-export async function duplicateFormula(id: string, navigate: NavigateFunction): Promise<void> {
-  try {
-    const made = await api.duplicateFormula(id);
-    await navigate(`/bench/${made.id}`);
-    focusSoon(`#${NAME}`);
-  } catch (error) {
-    sayFailure(error);
-  }
-}
+/** A fresh formula, opened on the Bench. */
+export const newFormula = onceAtATime((navigate: NavigateFunction) =>
+  opened(api.createFormula({ name: 'New formula' }), navigate),
+);
+
+export const duplicateFormula = onceAtATime((id: string, navigate: NavigateFunction) =>
+  opened(api.duplicateFormula(id), navigate),
+);
 
 /** Deletes at once and offers to take it back; nothing is asked beforehand. */
 export async function deleteFormula(id: string, navigate: NavigateFunction): Promise<void> {

@@ -123,3 +123,20 @@ test('dishes of tonight come with what is in them; one that was put away is none
   expect(useHousehold.getState().dishes).toEqual([{ dish: 'bake' }]);
   expect(useHousehold.getState().keptDishes.get('bake')?.name).toBe('Bake');
 });
+
+test('a change that was never kept is there after a reload of the page, over what the server has, and is sent', async () => {
+  answers = () => Promise.reject(new TypeError('away'));
+  useHousehold.getState().eatAt({ ...useHousehold.getState().evening, serveAt: 20 * 60 });
+  await settled();
+  jest.resetModules();
+  const again = await import('./household-store');
+  answers = (path) => (path === '/api/household' ? json(view) : Promise.reject(new TypeError('away')));
+  await again.loadHousehold();
+  expect(again.useHousehold.getState().evening.serveAt).toBe(20 * 60);
+  expect(again.useHousehold.getState().unkept).toContain('does not answer');
+  answers = () => json(view);
+  sent = [];
+  await again.keepHousehold();
+  expect(sent).toMatchObject([{ path: '/api/household/evening', body: { serveAt: 20 * 60 } }]);
+  expect(localStorage.getItem('alterum.household.waiting')).toBeNull();
+});

@@ -22,6 +22,7 @@ import { api, isRefused, whyNot } from '../server/api';
 import { queries, read } from '../server/queries';
 import { sayFailure } from '../notices/notices';
 import type { KnownSauce } from './sauces-inside';
+import { type ChoicePart, keepWaiting, waitingChoices } from './waiting-choices';
 
 export type Versions = Readonly<VersionsBody>;
 
@@ -88,11 +89,11 @@ interface HouseholdState {
   readonly divide: (versions: Versions) => void;
 }
 
-type Part = 'law' | 'kitchen' | 'evening' | 'tonight' | 'versions';
-
 /** Changes that the server has not kept yet, the last of each part; no state that anything is drawn from. */
-const waiting = new Map<Part, object>();
+const waiting = waitingChoices();
 let sending = false;
+/** What this page shows is newer than what the server has, as far as something waits: it was taken over once, or chosen here. */
+let isHere = false;
 
 /** Sends what waits, one after the other; what cannot be reached waits on, what is refused is told and dropped. */
 export async function keepHousehold(): Promise<void> {
@@ -108,6 +109,7 @@ export async function keepHousehold(): Promise<void> {
         sayFailure(error);
       }
       if (waiting.get(part) === body) waiting.delete(part);
+      keepWaiting(waiting);
     }
     useHousehold.setState({ unkept: undefined });
   } catch (error) {
@@ -117,8 +119,10 @@ export async function keepHousehold(): Promise<void> {
   }
 }
 
-function keep(part: Part, body: object): void {
+function keep(part: ChoicePart, body: object): void {
   waiting.set(part, body);
+  keepWaiting(waiting);
+  isHere = true;
   void keepHousehold();
 }
 
@@ -191,10 +195,23 @@ const unlessGone = <T>(one: Promise<T>, there: (view: T) => void): Promise<void>
     if (!isRefused(error)) throw error;
   });
 
+/** What the server has, with what was chosen here since and waits to be kept. */
+const withWaiting = (kept: HouseholdView): HouseholdView => ({
+  ...kept,
+  ...(waiting.get('law') ?? {}),
+  ...(waiting.get('kitchen') ?? {}),
+  ...(waiting.get('tonight') ?? {}),
+  ...(waiting.has('evening') ? { evening: waiting.get('evening') as HouseholdView['evening'] } : {}),
+  ...(waiting.has('versions') ? { versions: waiting.get('versions') as HouseholdView['versions'] } : {}),
+});
+
 /** Fetches what was chosen, and the formulas that stand in it; what was put away since is left out. */
 export async function loadHousehold(): Promise<void> {
-  const kept = await read(queries.household);
-  if (waiting.size > 0) return void keepHousehold();
+  // What was chosen and is not kept yet goes first: what stands on the server is older.
+  if (waiting.size > 0) await keepHousehold();
+  const stands = await read(queries.household);
+  if (waiting.size > 0 && isHere) return;
+  const kept = withWaiting(stands);
   const named = new Map<string, FormulaView>(),
     keptDishes = new Map<string, KeptDishView>();
   await Promise.all([
@@ -213,6 +230,7 @@ export async function loadHousehold(): Promise<void> {
     versions: kept.versions ?? noVersions,
     named,
   });
+  isHere = true;
   if (!kept.lawChosen && localStorage.getItem(FORMER_KEY) === 'us') useHousehold.getState().chooseLaw('us');
   localStorage.removeItem(FORMER_KEY);
 }

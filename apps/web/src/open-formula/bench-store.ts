@@ -1,16 +1,18 @@
 import type { FormulaView } from '@alterum/contract';
+import { formulaBodyOf } from '@alterum/contract/convert';
 import {
   advance,
+  historyFrom,
   type Formula,
   type FormulaStep,
   type History,
   type PointPrediction,
   redo,
-  startHistory,
   undo,
 } from '@alterum/core';
 import { create } from 'zustand';
 import { type Outcome, outcomeOf } from '../household/outcome';
+import { keepSteps, stepsOf } from '../undo/kept-steps';
 import { useNotices } from '../notices/notices';
 
 interface BenchState {
@@ -31,11 +33,15 @@ export const useBench = create<{ readonly bench: BenchState | undefined }>()(() 
 const current = (): BenchState | undefined => useBench.getState().bench;
 const put = (bench: BenchState): void => useBench.setState({ bench });
 
+/** A formula as text, by which its kept steps know it. */
+const textOf = (formula: Formula): string => JSON.stringify(formulaBodyOf(formula));
+
+/** Opens a formula, with what can still be undone of it from before a reload or a change of place. */
 export function openOnBench(view: Pick<FormulaView, 'id' | 'version'>, formula: Formula): void {
   put({
     id: view.id,
     version: view.version,
-    history: startHistory(formula),
+    history: historyFrom(formula, stepsOf(view.id, textOf(formula))),
     outcome: outcomeOf(formula),
     ghost: undefined,
     gesture: undefined,
@@ -45,6 +51,7 @@ export function openOnBench(view: Pick<FormulaView, 'id' | 'version'>, formula: 
 function turn(bench: BenchState, history: History, gesture?: string): void {
   if (history === bench.history) return;
   useNotices.getState().moveOn();
+  keepSteps(bench.id, () => textOf(history.formula), history.done, history.undone);
   const sameGesture = gesture !== undefined && gesture === bench.gesture;
   put({
     ...bench,

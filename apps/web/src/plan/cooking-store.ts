@@ -3,7 +3,7 @@ import { cookingAfter, nothingCooked } from '@alterum/contract/convert';
 import type { Progress } from '@alterum/core';
 import { createStore, useStore } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
-import { sayFailure } from '../notices/notices';
+import { sayFailure, useNotices } from '../notices/notices';
 import { api, isRefused, whyNot } from '../server/api';
 
 /** min of the plan at which tasks began and ended, by their ids. */
@@ -105,9 +105,15 @@ export const cookingDoes = {
       Object.entries(times).flatMap(([id, at]) => (id in said ? [] : [{ id, at }]));
     say({ day, from: minute, begun: unless(taken.begun, begun), done: unless(taken.done, done) });
   },
-  /** Nothing has begun; who does what, and what was put to a time, stays. */
+  /** Nothing has begun; who does what, and what was put to a time, stays. One press brings back what was said. */
   anew: (day: string): void => {
-    const { pinned, by } = cookingOf(day);
+    const { pinned, by, begun, done, from } = cookingOf(day);
+    const said = (times: Times['begun']) => Object.entries(times).map(([id, at]) => ({ id, at }));
+    useNotices.getState().show('Nothing is said to have begun any more.', {
+      label: 'Undo',
+      undo: true,
+      run: () => say({ day, begun: said(begun), done: said(done), ...(from === null ? {} : { from }) }),
+    });
     say({
       day,
       anew: true,

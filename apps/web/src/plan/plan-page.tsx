@@ -4,6 +4,7 @@ import { Link, useLoaderData } from 'react-router';
 import type { DishSummary, EaterView } from '@alterum/contract';
 import { loadHouseLarder } from '../household/house-larder';
 import { loadHousehold, useHousehold } from '../household/household-store';
+import { UnkeptNote } from '../household/unkept-note';
 import { knowPartsTonight } from '../household/known-to-dish';
 import { Button } from '../ui/button';
 import { calendarOf } from './calendar';
@@ -183,6 +184,7 @@ export function Component() {
     <main className="mx-auto w-full max-w-6xl px-3 py-4 sm:px-5">
       <Head pots={pots} tonight={tonight} day={day} at={at} />
       {pots.length > 0 && <NowAndNext tasks={tasks} now={now} cooking={cooking} day={day} />}
+      <UnkeptNote />
       <PotsChosen pots={pots} kept={dishes} />
       <KitchenTonight people={eaters} pots={pots} day={day} />
       {pots.length === 0 && <Nothing />}

@@ -90,7 +90,7 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
       needs: (eater?.needs ?? []).map((need) => ({ ...need })),
     },
   });
-  const { errors, isSubmitting } = form.formState;
+  const { errors, isSubmitting, isDirty } = form.formState;
   const submit: SubmitHandler<EaterBody> = async (values) => {
     const body = { ...values, needs: (values.needs ?? []).map(cleaned) };
     try {
@@ -106,6 +106,7 @@ export function EaterForm({ eater, close, saved }: EaterFormProps) {
       title={eater ? `${eater.name} at the table` : 'Somebody new at the table'}
       description="What they must avoid, and how strictly. Labels and clinicians come before anything computed here."
       close={close}
+      dirty={isDirty}
     >
       <form onSubmit={(event) => void form.handleSubmit(submit)(event)} noValidate>
         <label className="block pb-3">

@@ -8,21 +8,18 @@ import { useFoundFormulas } from '../formula-list/use-found-formulas';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Tabs } from '../ui/tabs';
-import { useLooking } from '../ui/when-server-answers';
 import { BaseVersions } from './base-versions';
 import { Cautions } from './cautions-note';
 import { EaterCard } from './eater-card';
 import { EaterForm } from './eater-form';
 import { KitchenChoice } from '../household/kitchen-choice';
-import { keepHousehold, useHousehold } from '../household/household-store';
+import { useHousehold } from '../household/household-store';
+import { UnkeptNote } from '../household/unkept-note';
 import { Matrix } from './matrix';
 import { PotsTonight } from './pots-tonight';
 import { loadTable, type TableData } from './table-data';
 
 export const loader = (): Promise<TableData> => loadTable();
-
-/** How often what could not be kept is sent again, ms. */
-const TRY_AGAIN_MS = 5000;
 
 const lawOptions: readonly { readonly value: Law; readonly label: string }[] = [
   { value: 'eu', label: 'fourteen allergens (EU)' },
@@ -55,18 +52,6 @@ function TableHead({ add }: { readonly add: () => void }) {
         </label>
       </div>
     </div>
-  );
-}
-
-/** What of the table is not kept yet; it is sent again. */
-function Unkept() {
-  const unkept = useHousehold((household) => household.unkept);
-  useLooking(keepHousehold, TRY_AGAIN_MS, unkept !== undefined);
-  if (unkept === undefined) return null;
-  return (
-    <p role="status" className="plate mb-2 px-3 py-2 text-ask">
-      The last change of the table is not kept yet, and it is tried again: {unkept}
-    </p>
   );
 }
 
@@ -128,7 +113,7 @@ export function Component() {
   return (
     <main className="mx-auto w-full max-w-5xl px-3 py-4 sm:px-5">
       <TableHead add={() => setEditing('new')} />
-      <Unkept />
+      <UnkeptNote />
       <TableTabs eaters={eaters} edit={setEditing} changed={() => void revalidate()} />
       <p className="pt-3 text-sm">
         <Link to="/put-away" className="font-semibold text-rim underline">

@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import { Dialog as Radix } from 'radix-ui';
 import { type ReactNode, useState } from 'react';
+import { Button } from './button';
 
 interface DialogProps {
   readonly title: string;
@@ -8,14 +9,37 @@ interface DialogProps {
   readonly close: () => void;
   /** Two columns want room. */
   readonly wide?: boolean;
+  /** Whether something is typed in it that closing would lose: then it asks first. */
+  readonly dirty?: boolean;
   readonly children: ReactNode;
 }
 
-/** A modal plate over the kitchen; Escape and the cross close it. */
-export function Dialog({ title, description, close, wide = false, children }: DialogProps) {
-  const [opener] = useState(() => document.activeElement);
+/** What is typed is not dropped unasked: going on is lit, and Escape goes on too. */
+function AskBeforeLeaving({ goOn, leave }: { readonly goOn: () => void; readonly leave: () => void }) {
   return (
-    <Radix.Root open onOpenChange={(open) => !open && close()}>
+    <div
+      role="alert"
+      className="sticky top-0 z-10 my-2 flex flex-wrap items-center gap-2 rounded-lg border-2 border-ask bg-glaze p-2"
+    >
+      <b className="mr-auto">What you typed is not kept yet.</b>
+      <Button look="yolk" autoFocus onClick={goOn}>
+        Go on with it
+      </Button>
+      <Button onClick={leave}>Leave it</Button>
+    </div>
+  );
+}
+
+/** A modal plate over the kitchen; Escape and the cross close it. */
+export function Dialog({ title, description, close, wide = false, dirty = false, children }: DialogProps) {
+  const [opener] = useState(() => document.activeElement);
+  const [asking, setAsking] = useState(false);
+  const leave = () => {
+    if (!dirty) close();
+    else setAsking(!asking);
+  };
+  return (
+    <Radix.Root open onOpenChange={(open) => !open && leave()}>
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
@@ -37,6 +61,7 @@ export function Dialog({ title, description, close, wide = false, children }: Di
             </Radix.Close>
           </div>
           {description && <Radix.Description className="mb-3 text-soft">{description}</Radix.Description>}
+          {asking && <AskBeforeLeaving goOn={() => setAsking(false)} leave={close} />}
           {children}
         </Radix.Content>
       </Radix.Portal>

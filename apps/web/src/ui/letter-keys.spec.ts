@@ -20,16 +20,23 @@ test('a letter on the page is free', () => {
 });
 
 test.each([
-  '<button>x</button>',
   '<input>',
   '<textarea></textarea>',
   '<select></select>',
-  '<a href="/x">x</a>',
-  '<span role="slider" tabindex="0"></span>',
-  '<span role="tab" tabindex="0"></span>',
-  '<summary>x</summary>',
+  '<ul role="listbox" tabindex="0"></ul>',
+  '<span role="spinbutton" tabindex="0"></span>',
 ])('on %s it is not', (html) => {
   expect(pressed(`<main>${html}</main>`, 'main > *')).toBe(false);
+});
+
+test.each([
+  '<button>x</button>',
+  '<a href="/x">x</a>',
+  '<input type="checkbox">',
+  '<span role="slider" tabindex="0"></span>',
+  '<span role="tab" tabindex="0"></span>',
+])('on %s, which takes no letters, it is: what was pressed last keeps no key from acting', (html) => {
+  expect(pressed(`<main>${html}</main>`, 'main > *')).toBe(true);
 });
 
 test.each(['dialog', 'alertdialog', 'menu'])('behind an open %s it is not', (role) => {

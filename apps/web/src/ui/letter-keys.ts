@@ -13,20 +13,20 @@ export const useLetterKeys = create<{ readonly on: boolean; readonly set: (on: b
   }),
 );
 
-/** What takes keys of its own. */
-const CONTROLS =
-  'a, button, input, select, textarea, summary, [contenteditable], [role=slider], [role=tab], [role=option], [role=radio], [role=spinbutton], [role=combobox]';
+/** What takes letters of its own: text that is typed, and lists that are gone through by letters. A button that was just pressed takes none. */
+const TAKES_LETTERS =
+  'input:not([type=checkbox], [type=radio], [type=range], [type=button]), select, textarea, [contenteditable], [role=option], [role=listbox], [role=spinbutton], [role=combobox]';
 /** What stands over the page; keys belong to it alone. */
 export const OVER_THE_PAGE = '[role=dialog], [role=alertdialog], [role=menu]';
 
 /** Whether something stands over the page, so that keys must not act behind it. */
 export const layerIsOpen = (): boolean => document.querySelector(OVER_THE_PAGE) !== null;
 
-/** Whether a single letter pressed here may do something: nobody types, no control has the focus, nothing stands over the page. */
+/** Whether a single letter pressed here may do something: nobody types, no list has the focus, nothing stands over the page. */
 export function letterIsFree(event: KeyboardEvent): boolean {
   if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return false;
   if (!useLetterKeys.getState().on || layerIsOpen()) return false;
-  return !(event.target instanceof Element && event.target.closest(CONTROLS));
+  return !(event.target instanceof Element && event.target.closest(TAKES_LETTERS));
 }
 
 /** Whether a key goes into a text, where undo belongs to the text. A field of one number is not a text. */

@@ -1,5 +1,5 @@
 import { readMeasured } from '@alterum/core';
-import { type PointerEvent, useRef, useState } from 'react';
+import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { ReadingHint, ScrubNumberProps } from './scrub-props';
 
 /** Pixels of dragging that make one step. */
@@ -70,6 +70,17 @@ export function useTyped(props: ScrubNumberProps, { newGesture }: Scrubbed): Typ
     forget();
     return true;
   };
+  // A page that is left takes what was typed along, as leaving the field does.
+  useEffect(() => {
+    if (draft === undefined) return;
+    const leave = () => void (pending.current !== undefined && take(pending.current));
+    window.addEventListener('beforeunload', leave);
+    window.addEventListener('pagehide', leave, true);
+    return () => {
+      window.removeEventListener('beforeunload', leave);
+      window.removeEventListener('pagehide', leave, true);
+    };
+  });
   return {
     draft,
     trouble,

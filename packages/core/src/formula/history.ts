@@ -1,7 +1,7 @@
 import type { Formula } from './formula.js';
 import { applyStep, type FormulaStep } from './step.js';
 
-interface Turn {
+export interface Turn {
   readonly inverse: FormulaStep;
   readonly step: FormulaStep;
   /** Steps of one gesture (one drag, one run of arrow keys) are undone together. */
@@ -19,6 +19,16 @@ export interface History {
 const LONGEST = 400;
 
 export const startHistory = (formula: Formula): History => ({ formula, done: [], undone: [] });
+
+/** A formula with what was done to it before, as it was kept: turns that say no step are left out. */
+export const historyFrom = (
+  formula: Formula,
+  { past, future }: { readonly past: readonly Turn[]; readonly future: readonly Turn[] },
+): History => {
+  const isTurn = (turn: Turn | null) =>
+    typeof turn?.step?.step === 'string' && typeof turn.inverse?.step === 'string';
+  return { formula, done: past.filter(isTurn), undone: future.filter(isTurn) };
+};
 
 /** Takes a step; a step on a line that is gone changes nothing. The steps of one gesture are kept apart but undone as one. */
 export function advance(history: History, step: FormulaStep, gesture?: string): History {
