@@ -89,6 +89,7 @@ test('an evening without a blender says what is missing, and one press plans it'
   await ownEvening(page, [id]);
   await page.goto('/plan');
   await expect(clock(page)).toContainText('jug 90 s');
+  await page.getByRole('button', { name: /^The kitchen/ }).click();
   await page.getByRole('textbox', { name: 'Blenders' }).fill('0');
   await page.keyboard.press('Enter');
   const alert = page.getByRole('alert').filter({ hasText: 'cannot be done' });

@@ -76,6 +76,7 @@ test('two cooks by name: a pot is given to one, a task of it to the other, and w
   const sent = await ownHousehold(page, [id]);
   await page.goto('/plan');
   await expect(row(page, '92 °C').last()).toBeVisible();
+  await page.getByRole('button', { name: /^The kitchen/ }).click();
   await page.getByRole('textbox', { name: 'Cooks' }).fill('2');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'who cooks' }).press('Enter');
@@ -367,6 +368,7 @@ test('an evening of a bake, a melt and a dip is planned by keyboard alone in und
   await page.keyboard.press('Enter');
   await page.getByRole('combobox', { name: 'Day of the evening' }).focus();
   await page.keyboard.press('ArrowDown');
+  await page.getByRole('button', { name: /^The kitchen/ }).click();
   await page.getByRole('textbox', { name: 'Cooks' }).focus();
   await page.keyboard.press('Control+A');
   await page.keyboard.type('2');

@@ -7,12 +7,14 @@ import { useLocation, useNavigate } from 'react-router';
 import { newDish } from '../dish/dish-actions';
 import { redoDish, undoDish } from '../dish/dish-store';
 import { redoOnBench, undoOnBench } from '../open-formula/bench-store';
+import { lastOpened } from '../open-formula/last-opened';
 import { focusAddIngredient } from '../open-formula/focus';
 import { openWork } from '../open-formula/work-store';
 import { isCalled } from '../formula-list/found-sauces';
 import { newFormula } from '../formula-list/formula-actions';
 import { Dialog } from '../ui/dialog';
 import { queries } from '../server/queries';
+import { nearFilter } from './near-filter';
 import { useTheme } from './theme';
 
 interface CommandMenuProps {
@@ -74,10 +76,18 @@ function emptyWords({ settled, unanswered }: FoundFormulas): string {
 
 type Action = readonly [name: string, run: () => unknown, keys?: string];
 
+/** The page to cook from of what is open here: a dish, the evening, else the formula on the Bench. */
+function recipeOf(pathname: string): string {
+  if (/^\/(?:bench|plan\/dishes)\/[^/]+$/.test(pathname)) return `${pathname}/recipe`;
+  const last = lastOpened();
+  return pathname.startsWith('/plan') || last === null ? '/plan/recipe' : `/bench/${last}/recipe`;
+}
+
 /** What can be done from anywhere; undo and redo go with the place. */
 function useActions(showShortcuts: () => void): readonly Action[] {
   const navigate = useNavigate();
-  const atDish = useLocation().pathname.startsWith('/plan/dishes/');
+  const { pathname } = useLocation(),
+    atDish = pathname.startsWith('/plan/dishes/');
   const toggleTheme = useTheme((state) => state.toggle);
   return [
     ['New formula', () => newFormula(navigate)],
@@ -91,10 +101,20 @@ function useActions(showShortcuts: () => void): readonly Action[] {
     ['Swap for everybody at the table', () => openWork('swap'), 'S'],
     ['Trade map', () => openWork('trade'), 'T'],
     ['Another size', () => openWork('scale'), 'P'],
+    ['Recipe: a page to cook from', () => navigate(recipeOf(pathname))],
+    ['Recipe of the evening', () => navigate('/plan/recipe')],
+    ['Print', () => setTimeout(() => window.print(), 300)],
+    ['Add a person', () => navigate('/table?do=add-person')],
+    ['Read a label', () => navigate('/larder?do=read-label')],
+    ['Shopping for tonight', () => navigate('/plan')],
+    ['Reminders and calendar of the evening', () => navigate('/plan')],
+    ['Card of who can eat what', () => navigate('/card')],
+    ['Export everything: backup', () => navigate('/backup')],
+    ['Settings: law, spoons and cups', () => navigate('/table')],
     ['Versions', () => openWork('versions'), 'V'],
     ['Compare formulas', () => navigate('/compare')],
     ['Day or night kitchen', toggleTheme],
-    ['Keys', showShortcuts, '?'],
+    ['Help: keys', showShortcuts, '?'],
   ];
 }
 
@@ -115,7 +135,7 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
   const keepEnter = useEarlyEnter(typed, found, (id) => go(`/bench/${id}`)());
   return (
     <Dialog title="Find or do" close={close}>
-      <Command label="Find or do" loop onKeyDown={keepEnter}>
+      <Command label="Find or do" loop onKeyDown={keepEnter} filter={nearFilter}>
         <Command.Input
           autoFocus
           value={typed}
@@ -129,7 +149,8 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
             {found.formulas.map(({ id, name, family }) => (
               <Command.Item
                 key={id}
-                value={`${name} ${id}`}
+                // What the server has found for these words is one that holds them.
+                value={`${name} ${id}${found.settled && typed !== '' ? ` ${typed}` : ''}`}
                 // Found by the server, in its name or in what is in it; what was found for other words has to be called so.
                 keywords={found.settled ? [typed] : []}
                 onSelect={go(`/bench/${id}`)}

@@ -149,6 +149,8 @@ export function Shell() {
         <CommandMenu close={() => setOverlay(undefined)} showShortcuts={() => setOverlay('shortcuts')} />
       )}
       {overlay === 'shortcuts' && <Shortcuts close={() => setOverlay(undefined)} />}
+      {/* What lies under a notice on a small screen can be scrolled from under it. */}
+      {noticed && <div aria-hidden className="h-16 shrink-0 xl:hidden print:hidden" />}
       {noticed && <NoticeBoard />}
     </div>
   );

@@ -1,6 +1,7 @@
 import { type Ingredient, isOwn } from '@alterum/core';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef } from 'react';
+import { type KeyboardEvent, useRef } from 'react';
+import { focusSoon } from '../ui/focus-net';
 
 /** px of a row, and rows kept beyond what is seen. */
 const ROW_PX = 36,
@@ -23,11 +24,29 @@ export function FoundList({ found, chosen, choose }: FoundListProps) {
     overscan: BEYOND,
     getItemKey: (at) => found[at]?.id ?? at,
   });
+  const at = chosen ? found.indexOf(chosen) : -1;
+  const isSeen = rows.getVirtualItems().some(({ index }) => index === at);
+  /** The arrows go from one to the next, and the card beside the list goes along. */
+  const onKeyDown = (event: KeyboardEvent) => {
+    const to = {
+      ArrowDown: Math.min(at + 1, found.length - 1),
+      ArrowUp: Math.max(at - 1, 0),
+      Home: 0,
+      End: found.length - 1,
+    }[event.key];
+    const next = to === undefined ? undefined : found[to];
+    if (to === undefined || !next) return;
+    event.preventDefault();
+    rows.scrollToIndex(to);
+    choose(next.id);
+    focusSoon(`[data-place="${to}"]`);
+  };
   return (
     <div
       ref={frame}
       className="plate max-h-[70vh] overflow-auto p-1"
-      tabIndex={0}
+      onKeyDown={onKeyDown}
+      tabIndex={isSeen ? -1 : 0}
       role="region"
       aria-label="Ingredients found"
     >
@@ -47,6 +66,8 @@ export function FoundList({ found, chosen, choose }: FoundListProps) {
               >
                 <button
                   type="button"
+                  data-place={index}
+                  tabIndex={ingredient === chosen ? 0 : -1}
                   onClick={() => choose(ingredient.id)}
                   aria-current={ingredient === chosen}
                   className={`flex min-h-9 w-full items-center justify-between gap-3 rounded-md px-2.5 text-left ${ingredient === chosen ? 'bg-rim text-on-rim' : 'hover:bg-dip'}`}

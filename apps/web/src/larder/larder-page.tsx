@@ -2,7 +2,7 @@ import type { OwnIngredientView, TaughtWordView } from '@alterum/contract';
 import type { Ingredient } from '@alterum/core';
 import { Pencil, Plus, ScanText, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { Link, useLoaderData, useRevalidator } from 'react-router';
+import { Link, useLoaderData, useRevalidator, useSearchParams } from 'react-router';
 import { api } from '../server/api';
 import { queries, read } from '../server/queries';
 import { type HouseLarder, loadHouseLarder, wholeLarder } from '../household/house-larder';
@@ -161,9 +161,18 @@ export function Component() {
   const { revalidate } = useRevalidator();
   const [text, setText] = useState('');
   const found = text.trim() === '' ? wholeLarder() : searchHere(text);
-  const [chosenId, choose] = useState<string>();
+  const [parameters, setParameters] = useSearchParams();
+  const chosenId = parameters.get('item'),
+    choose = (id: string) => setParameters({ item: id }, { replace: true, preventScrollReset: true });
   const [writing, write] = useState<Writing>();
-  const [reading, setReading] = useState<string>();
+  // Somebody comes here to read a label: from the menu of what can be done.
+  const [read, setRead] = useState<string>(),
+    asked = parameters.get('do') === 'read-label',
+    reading = read ?? (asked ? 'new' : undefined);
+  const setReading = (next: string | undefined) => {
+    setRead(next);
+    if (asked) setParameters({}, { replace: true });
+  };
   const chosen = found.find((ingredient) => ingredient.id === chosenId) ?? found[0];
   useEffect(() => {
     document.title = 'Larder · Alterum';

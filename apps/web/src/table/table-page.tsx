@@ -1,7 +1,7 @@
 import type { EaterView, Law } from '@alterum/contract';
 import { UserPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { Link, useLoaderData, useRevalidator } from 'react-router';
+import { Link, useLoaderData, useRevalidator, useSearchParams } from 'react-router';
 import { queries } from '../server/queries';
 import { focusSoon } from '../ui/focus-net';
 import { useFoundFormulas } from '../formula-list/use-found-formulas';
@@ -20,6 +20,10 @@ import { PotsTonight } from './pots-tonight';
 import { loadTable, type TableData } from './table-data';
 
 export const loader = (): Promise<TableData> => loadTable();
+
+/** Tabs of the table as the address names them; the first one is not named. */
+const TABS = ['people', 'matrix', 'pots', 'versions'] as const;
+const ADD_PERSON = 'add-person';
 
 const lawOptions: readonly { readonly value: Law; readonly label: string }[] = [
   { value: 'eu', label: 'fourteen allergens (EU)' },
@@ -81,9 +85,14 @@ function TableTabs(props: PeopleProps) {
   const found = useFoundFormulas(queries.wholeFormulas);
   const { eaters } = props,
     tonight = eaters.filter((eater) => eater.eatsTonight);
+  const [parameters, setParameters] = useSearchParams();
   return (
     <Tabs
       label="The table"
+      open={TABS.find((id) => id === parameters.get('tab'))}
+      onOpen={(tab) =>
+        setParameters(tab === TABS[0] ? {} : { tab }, { replace: true, preventScrollReset: true })
+      }
       tabs={[
         { id: 'people', name: 'People', content: () => <People {...props} /> },
         { id: 'matrix', name: 'Who can eat what', content: () => <Matrix found={found} eaters={eaters} /> },
@@ -106,7 +115,15 @@ function TableTabs(props: PeopleProps) {
 export function Component() {
   const { eaters } = useLoaderData<TableData>();
   const { revalidate } = useRevalidator();
-  const [editing, setEditing] = useState<EaterView | 'new'>();
+  const [parameters, setParameters] = useSearchParams();
+  const [edited, setEditing] = useState<EaterView | 'new'>();
+  // Somebody comes here to write a person down: from the menu of what can be done.
+  const asked = parameters.get('do') === ADD_PERSON,
+    editing = edited ?? (asked ? 'new' : undefined);
+  const closeForm = () => {
+    setEditing(undefined);
+    if (asked) setParameters({}, { replace: true });
+  };
   useEffect(() => {
     document.title = 'Table · Alterum';
   }, []);
@@ -124,9 +141,9 @@ export function Component() {
       {editing && (
         <EaterForm
           eater={editing === 'new' ? undefined : editing}
-          close={() => setEditing(undefined)}
+          close={closeForm}
           saved={(name) => {
-            setEditing(undefined);
+            closeForm();
             void Promise.resolve(revalidate()).then(() =>
               focusSoon(`[aria-label="Change ${CSS.escape(name)}"]`),
             );

@@ -12,14 +12,22 @@ export function Tabs({
   label,
   title,
   tabs,
+  open,
+  onOpen,
 }: {
   readonly label: string;
   /** Beside the tabs; absent lets them stand at the left, larger, as the faces of a whole page. */
   readonly title?: ReactNode;
   readonly tabs: readonly Tab[];
+  /** Which one is open, where somebody else keeps that: the address of a place. */
+  readonly open?: string | undefined;
+  readonly onOpen?: (id: string) => void;
 }) {
   return (
-    <Radix.Root defaultValue={tabs[0]?.id ?? ''}>
+    <Radix.Root
+      defaultValue={tabs[0]?.id ?? ''}
+      {...(onOpen ? { value: open ?? tabs[0]?.id ?? '', onValueChange: onOpen } : {})}
+    >
       <div
         className={`flex flex-wrap items-baseline gap-x-3 ${title === undefined ? 'border-b-2 border-hair' : 'justify-between'}`}
       >

@@ -6,13 +6,14 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { NameField } from '../../ui/name-field';
 import { MenuOnDemand, PopoverOnDemand } from '../../ui/on-demand';
-import { ScrubNumber } from '../../ui/scrub-number';
 import { redoOnBench, take, undoOnBench, useBench, useBenchPart } from '../../open-formula/bench-store';
 import { takeWithWayBack } from '../../open-formula/take-with-way-back';
 import { Bowl } from '../../ui/bowl';
 import { NAME } from '../../open-formula/focus';
 import { openWork } from '../../open-formula/work-store';
 import { part } from '../../ui/part';
+
+import { PortionsField } from './portions-field';
 
 const CautionsCard = part(() => import('../people/cautions-card'), <p>Looking …</p>);
 const FormulaMenu = part(() => import('./formula-menu'));
@@ -65,7 +66,6 @@ function takeFamily(next: Family): void {
 export const TitleRow = memo(function TitleRow() {
   const name = useBenchPart((bench) => bench.history.formula.name);
   const family = useBenchPart((bench) => bench.history.formula.family);
-  const portions = useBenchPart((bench) => bench.history.formula.portions);
   const id = useBenchPart((bench) => bench.id);
   const undoable = useBenchPart((bench) => bench.history.done.length > 0);
   const redoable = useBenchPart((bench) => bench.history.undone.length > 0);
@@ -89,18 +89,7 @@ export const TitleRow = memo(function TitleRow() {
             className="max-w-[70vw] font-normal!"
           />
           <span aria-hidden>·</span>
-          <ScrubNumber
-            label="Portions"
-            value={portions}
-            text={String(portions)}
-            spoken={`${portions} portions`}
-            min={0.25}
-            max={200}
-            step={(n) => (n >= 2 ? 1 : 0.25)}
-            onChange={(value, gesture) => take({ step: 'set-portions', portions: value }, gesture)}
-            className="h-6 w-9 pr-0.5 font-semibold text-ink"
-          />
-          <span className="whitespace-nowrap">portions</span>
+          <PortionsField />
         </div>
       </div>
       <div className="flex flex-wrap gap-1.5 max-sm:gap-1">
