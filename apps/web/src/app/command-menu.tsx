@@ -148,9 +148,9 @@ export default function CommandMenu({ close, showShortcuts }: CommandMenuProps) 
           <Command.Group heading="Formulas">
             {found.formulas.map(({ id, name, family }) => (
               <Command.Item
-                key={id}
-                // What the server has found for these words is one that holds them.
-                value={`${name} ${id}${found.settled && typed !== '' ? ` ${typed}` : ''}`}
+                // Drawn anew when the server has answered: what an entry is known by counts as it is first drawn.
+                key={`${id} ${found.settled ? typed : ''}`}
+                value={`${name} ${id}`}
                 // Found by the server, in its name or in what is in it; what was found for other words has to be called so.
                 keywords={found.settled ? [typed] : []}
                 onSelect={go(`/bench/${id}`)}

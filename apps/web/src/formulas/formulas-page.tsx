@@ -84,13 +84,13 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
         ))}
       </ul>
       <div className="flex gap-1">
-        <Link
-          to={`/bench/${view.id}/recipe`}
+        <Button
+          look="bare"
           aria-label={`Recipe of ${view.name}`}
-          className="tap tap-coarse inline-flex items-center justify-center rounded-lg px-3 hover:bg-dip"
+          onClick={() => void navigate(`/bench/${view.id}/recipe`)}
         >
           <BookOpen size={17} aria-hidden />
-        </Link>
+        </Button>
         <Button
           look="bare"
           aria-label={`Duplicate ${view.name}`}

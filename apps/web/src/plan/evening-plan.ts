@@ -206,6 +206,15 @@ export function shortWords({ task, pot, words }: Pick<ShownTask, 'task' | 'pot' 
   return `${kindOf(operation.kind).name.toLowerCase()}: ${to}`;
 }
 
+/** The kind of work alone: "heat", "wash". */
+export function kindWord({ task }: Pick<ShownTask, 'task'>): string {
+  const { operation, toDish, washes, shops, warms } = task;
+  if (washes) return 'wash';
+  if (shops) return 'buy';
+  if (warms) return 'warm up';
+  return toDish ? toDish.kind : operation.kind.replace('-', ' ');
+}
+
 /** A task in words: "soak 10 h: pumpkin seeds", "jug 60 s, for House cheese sauce". */
 export function wordsOf(task: FormulaTask, { formula }: PotTonightPlanned): string {
   const { inside } = task,

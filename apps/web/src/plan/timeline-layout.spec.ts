@@ -107,3 +107,35 @@ test('what is done for a sauce inside a pot says for which', () => {
   expect(made!.words).toBe('jug 60 s, for House cheese sauce');
   expect(shortWords(made!)).toBe('blend: House cheese sauce');
 });
+
+test('a long stretch in which only waits go on is drawn short; times and dragging follow', () => {
+  const tasks = shown(
+    [task('b/1', { hands: true }), SERVE - 240, SERVE - 225, 'cook'],
+    [task('b/2', {}), SERVE - 225, SERVE - 30],
+    [task('a/1', { hands: true }), SERVE - 40, SERVE - 10, 'cook'],
+  );
+  const { folds, ticks, xOf, minuteAt } = picture(tasks);
+  expect(folds).toHaveLength(1);
+  expect(folds[0]).toMatchObject({ from: SERVE - 217, to: SERVE - 48, width: 30 });
+  // What is left has the room: a minute is more than twice as wide as without the fold.
+  expect(xOf(SERVE - 10) - xOf(SERVE - 40)).toBeGreaterThan((2 * 30 * 800) / 250);
+  for (const { minute } of ticks) expect(minute <= SERVE - 217 || minute >= SERVE - 48).toBe(true);
+  expect(minuteAt(xOf(SERVE - 233))).toBeCloseTo(SERVE - 233, 6);
+  expect(minuteAt(xOf(SERVE - 33) + 1)).toBeGreaterThan(SERVE - 33);
+});
+
+test('every bar has as much of its name as fits, in it or in the empty place behind it, and no two names meet', () => {
+  const tasks = shown(
+    [task('a/1', { hands: true }), SERVE - 60, SERVE - 58, 'cook'],
+    [task('b/1', { hands: true, operation: { kind: 'blend' } }), SERVE - 30, SERVE - 29, 'cook'],
+    [task('a/2', { hands: true }), SERVE - 28, SERVE - 27, 'cook'],
+    [task('b/2', { hands: true }), SERVE - 26, SERVE - 2, 'cook'],
+  );
+  const [row] = picture(tasks).rows;
+  expect(row!.bars.map(({ label }) => label)).toEqual([
+    { text: '1 heat: Melt', where: 'behind' },
+    { text: '2', where: expect.any(String) as string },
+    { text: '1', where: expect.any(String) as string },
+    { text: '2 heat: Dip', where: 'in' },
+  ]);
+});

@@ -1,16 +1,15 @@
 import { type PointerEvent, useId, useRef, useState } from 'react';
 import { useSize } from '../chart/use-size';
-import { clockText, shortWords, type ShownTask } from './evening-plan';
+import { timeText } from '../words/method-words';
+import { clockText, type ShownTask } from './evening-plan';
 import { type Bar, type Row, type Timeline, timelineOf } from './timeline-layout';
 
 const LANE = 32,
   GAP = 10,
   TOP = 26,
   LEFT = 84;
-/** px of a bar from which its words fit in at all, and from which the number of its pot does; px that a pointer has to go before something is dragged. */
-const WORDS_FROM = 34,
-  NUMBER_FROM = 15,
-  DRAGGED_FROM = 4;
+/** px that a pointer has to go before something is dragged. */
+const DRAGGED_FROM = 4;
 
 const looks: Readonly<Record<Bar['look'], string>> = {
   hands: 'fill-rim stroke-glaze',
@@ -69,7 +68,6 @@ function useDragging(drag: BarViewProps['drag']) {
 function BarView({ bar, y, clip, pinned, drag }: BarViewProps) {
   const { shown, look, width } = bar,
     x = bar.x + (drag?.px ?? 0);
-  const pot = shown.at >= 0 ? `${shown.at + 1} ` : '';
   return (
     <g {...useDragging(drag)} className={drag ? 'cursor-grab touch-pan-y active:cursor-grabbing' : ''}>
       <title>{`${clockText(shown.start)} ${shown.words} (${shown.pot.name})${pinned ? ', put there by hand' : ''}`}</title>
@@ -78,19 +76,14 @@ function BarView({ bar, y, clip, pinned, drag }: BarViewProps) {
       </clipPath>
       <rect x={x} y={y} width={width} height={LANE - 4} rx={7} className={looks[look]} strokeWidth={1.5} />
       {pinned && <rect x={x} y={y} width={4} height={LANE - 4} rx={2} className="fill-yolk" />}
-      {width > NUMBER_FROM && (
+      {bar.label.text !== '' && (
         <text
-          x={x + (width > WORDS_FROM ? 7 : 4)}
+          x={bar.label.where === 'in' ? x + 6 : x + width + 4}
           y={y + 19}
-          clipPath={`url(#${clip})`}
-          className={`pointer-events-none text-[12.5px] font-semibold ${inks[look]}`}
+          {...(bar.label.where === 'in' ? { clipPath: `url(#${clip})` } : {})}
+          className={`pointer-events-none text-[12.5px] font-semibold ${bar.label.where === 'in' ? inks[look] : 'fill-ink'}`}
         >
-          {pot}
-          {width <= WORDS_FROM
-            ? ''
-            : bar.since
-              ? `since ${clockText(shown.start)}: ${shown.words}`
-              : shortWords(shown)}
+          {bar.label.text}
         </text>
       )}
     </g>
@@ -115,6 +108,21 @@ function Ticks({ ticks, below }: Pick<Timeline, 'ticks'> & { readonly below: num
       <text x={x} y={14} textAnchor="middle" className="fill-soft text-[12.5px]">
         {clockText(minute).split(', ').at(-1)}
       </text>
+    </g>
+  ));
+}
+
+/** Stretches that are drawn short, with how long they are. */
+function Folds({ folds, below }: Pick<Timeline, 'folds'> & { readonly below: number }) {
+  return folds.map(({ from, to, x, width }) => (
+    <g key={from} className="pointer-events-none">
+      <title>{`${timeText(to - from)} in which only waits go on`}</title>
+      <rect x={x} y={TOP - 6} width={width} height={below - TOP + 6} className="fill-dip" />
+      <path
+        d={`M${x + width / 2 - 4} ${TOP - 6} l4 8 l-4 8 M${x + width / 2 + 2} ${TOP - 6} l4 8 l-4 8`}
+        className="fill-none stroke-soft"
+        strokeWidth={1.5}
+      />
     </g>
   ));
 }
@@ -153,11 +161,11 @@ interface TimelinePictureProps {
 /** What is being dragged, and how a bar is. */
 function useDragged(
   { tasks, canMove, move }: Pick<TimelinePictureProps, 'tasks' | 'canMove' | 'move'>,
-  pxPerMin: number,
+  picture: Timeline | undefined,
 ) {
   const [drag, setDrag] = useState<Drag>();
   const minuteAt = (shown: ShownTask, px: number): number =>
-    Math.max(0, Math.round(shown.start + px / pxPerMin));
+    Math.max(0, Math.round(picture ? picture.minuteAt(picture.xOf(shown.start) + px) : shown.start));
   const dragOf = ({ shown, since }: Bar): BarViewProps['drag'] =>
     since || !canMove(shown)
       ? undefined
@@ -182,7 +190,7 @@ export function TimelinePicture(props: TimelinePictureProps) {
   const picture = width > 0 ? timelineOf(tasks, { width: width - 8, left: LEFT, serveAt, now }) : undefined;
   const placed = placedRows(picture?.rows ?? []);
   const { below: y = TOP } = placed.at(-1) ?? {};
-  const { dragOf, dragged } = useDragged(props, picture?.pxPerMin ?? 1);
+  const { dragOf, dragged } = useDragged(props, picture);
   return (
     <div ref={ref} className="relative w-full">
       {picture && (
@@ -194,6 +202,7 @@ export function TimelinePicture(props: TimelinePictureProps) {
           className="select-none"
         >
           <Ticks ticks={picture.ticks} below={y} />
+          <Folds folds={picture.folds} below={y} />
           {placed.map(({ row, at }, r) => (
             <g key={row.id}>
               <text x={0} y={at + 19} className="fill-ink text-[13px] font-bold">

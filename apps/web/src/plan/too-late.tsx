@@ -32,7 +32,7 @@ export function TooLate({ tonight: { tasks, serveAsked }, cooking, now, at }: To
       <span className="min-w-0">
         {past
           ? `${clockText(serveAsked)} has gone by, and nothing is said to have begun.`
-          : `Would have had to begin by now: ${first.join(', ')}${missed.length > NAMED ? ` and ${missed.length - NAMED} more` : ''}. Press Begin or Done where it was, or plan the rest from now.`}
+          : `This should have begun already: ${first.join(', ')}${missed.length > NAMED ? ` and ${missed.length - NAMED} more` : ''}. Press Begin or Done where it was, or plan the rest from now.`}
       </span>
       {evening.day === undefined && tomorrow !== undefined && (
         <Button onClick={() => eatAt({ ...evening, day: tomorrow })}>Tomorrow instead</Button>

@@ -2,6 +2,9 @@ import { readMeasured } from '@alterum/core';
 import { useId, useState } from 'react';
 import { afterPress } from './after-press';
 
+/** Digits of a number that was worked out; more would say that they are known. */
+const DIGITS = 5;
+
 interface NumberFieldProps {
   readonly label: string;
   readonly value: number | undefined;
@@ -33,7 +36,7 @@ interface NumberFieldProps {
 /** A number in a form: read by the one reader of numbers; what cannot be read stays, with the reason beside it. */
 export function NumberField(props: NumberFieldProps) {
   const { label, value, unit, optional = false, onValue, live = false, className = '' } = props;
-  const write = props.write ?? String;
+  const write = props.write ?? ((number: number) => String(Number(number.toPrecision(DIGITS))));
   const [draft, setDraft] = useState<string>();
   const [unread, setUnread] = useState<string>();
   const note = useId();

@@ -11,8 +11,8 @@ const recipe: Recipe = {
 };
 
 test('a change says how far a property was off, and which way', () => {
-  expect(reasonWords({ kind: 'was-off', rail: 'stretch', by: -4 })).toBe('stretch was 4.0 cm short');
-  expect(reasonWords({ kind: 'was-off', rail: 'salt', by: 0.31 })).toBe('salt was 0.31 % too much');
+  expect(reasonWords({ kind: 'was-off', rail: 'stretch', by: -4 })).toBe('stretch was too low by 4.0 cm');
+  expect(reasonWords({ kind: 'was-off', rail: 'salt', by: 0.31 })).toBe('salt was too high by 0.31 %');
   expect(reasonWords({ kind: 'forbidden', eater: 'Marte', why: 'barley in light miso' })).toBe(
     'Marte cannot have it: barley in light miso',
   );

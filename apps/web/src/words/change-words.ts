@@ -14,12 +14,12 @@ const said = (rail: Parameters<typeof railOf>[0], value: number): string => {
   return `${figure(Math.abs(value), Math.max(digits, Math.abs(value) < 1 ? digitsOf(value) : digits))} ${unit}`;
 };
 
-/** Why a line changes, as a cook would say it: "stretch was 4 cm short"; where something was swapped, it would be. */
+/** Why a line changes, as a cook would say it: "stretch was too low by 4 cm"; where something was swapped, it would be. */
 export function reasonWords(reason: ChangeReason, was: 'was' | 'would be' = 'was'): string {
   switch (reason.kind) {
     case 'was-off': {
       const name = railOf(reason.rail).name.toLowerCase();
-      return `${name} ${was} ${said(reason.rail, reason.by)} ${reason.by < 0 ? 'short' : 'too much'}`;
+      return `${name} ${was} too ${reason.by < 0 ? 'low' : 'high'} by ${said(reason.rail, reason.by)}`;
     }
     case 'keeps':
       return `keeps ${railOf(reason.rail).name.toLowerCase()} where it is`;

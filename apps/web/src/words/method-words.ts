@@ -33,11 +33,14 @@ export const shortName = ({ ingredient }: Pick<Line, 'ingredient'>): string =>
 /** Most lines that are named one by one. */
 const NAMED = 2;
 
-/** "lemon juice and salt", "9 things". */
+/** "lemon juice and salt", "white beans, potato and 9 more". */
 export function linesText(ids: readonly string[], lines: readonly Line[]): string {
   const there = lines.filter(({ id }) => ids.includes(id));
   if (there.length === 0) return 'nothing yet';
-  if (there.length > NAMED) return there.length === lines.length ? 'everything' : `${there.length} things`;
+  if (there.length > NAMED)
+    return there.length === lines.length
+      ? 'everything'
+      : `${there.slice(0, NAMED).map(shortName).join(', ')} and ${there.length - NAMED} more`;
   return there.map(shortName).join(' and ');
 }
 

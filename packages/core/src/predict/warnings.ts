@@ -121,10 +121,16 @@ function jarWarnings(recipe: Recipe): readonly Warning[] {
   const said = jarLoads(course, potAt(recipe).mix).filter(({ loads }) => loads > 1);
   return said.map(({ at, volumeMl, loadMl, loads, hot }) => ({
     field: recipe.method ? `method[${at}]` : 'process.blendSeconds',
-    message: `About ${litres(volumeMl)} L are to be blended, but ${litres(loadMl)} L fill the jar${hot ? ', hot and with a vent' : ''}: blend it in ${loads} loads${hot ? ', or let it cool first' : ''}.`,
+    message: `About ${volumesSaid(volumeMl, loadMl)[0]} are to be blended, and one load of this jar is at most ${volumesSaid(volumeMl, loadMl)[1]}${hot ? ', hot and with a vent' : ''}: blend it in ${loads} loads${hot ? ', or let it cool first' : ''}.`,
   }));
 }
-const litres = (ml: number): string => (ml / 1000).toFixed(1);
+/** Two volumes in litres, or in mL where litres would make them look the same. */
+function volumesSaid(a: number, b: number): readonly [string, string] {
+  const litres = (ml: number): string => `${(ml / 1000).toFixed(1)} L`;
+  if (litres(a) !== litres(b) && Math.min(a, b) >= 1000) return [litres(a), litres(b)];
+  const ml = (v: number): string => `${Math.round(v / 10) * 10} mL`;
+  return ml(a) === ml(b) ? [`a little over ${ml(b)}`, ml(b)] : [ml(a), ml(b)];
+}
 
 /** What is hardly meant about a recipe: absurd shares and process facts that contradict each other. */
 export function warningsOf(recipe: Recipe): readonly Warning[] {

@@ -1,6 +1,6 @@
 import { nearestKitchenFraction, writeKitchenNumber } from './fraction.js';
 import { gramsPerUnit, type Measures } from './measures.js';
-import { type Amount, amountText } from './amount.js';
+import { type Amount, type AmountRange, amountText } from './amount.js';
 import { type Kitchen, kitchens, unitIn, usualKitchen, writtenIn } from './kitchen.js';
 import { type UnitId, unitOf } from './unit.js';
 
@@ -101,6 +101,16 @@ const inKitchens = new Set<UnitId>(
   ),
 );
 
+/** "2 to 3 cloves", "1/2 to 1 1/2 pinches"; weights and what is poured as they are written. */
+function rangeSaid({ low, high }: AmountRange, unit: UnitId, kitchen: Kitchen): string {
+  if (unitOf(unit).kind !== 'count' && !inKitchens.has(unit))
+    return amountText({ value: (low + high) / 2, unit, range: { low, high } }, kitchen);
+  const [from, to] = [low, high].map((value) => writeKitchenNumber(Math.round(value * 4) / 4 || value));
+  return from === to
+    ? write(high, unit, kitchen)
+    : `${from} to ${write(high, unit, kitchen).replace(writeKitchenNumber(high), to ?? '')}`;
+}
+
 /** The kitchen measure of a written amount: as the cook wrote it when that is a spoon, cup or count, else the nearest one. */
 export function kitchenMeasureOf(
   amount: Amount | undefined,
@@ -110,7 +120,7 @@ export function kitchenMeasureOf(
   if (!amount) return undefined;
   const per = gramsPerUnit(measures, amount.unit);
   if (per === undefined || !(amount.value > 0)) return undefined;
-  if (amount.range) return amountText(amount, kitchen);
+  if (amount.range) return rangeSaid(amount.range, amount.unit, kitchen);
   const inKitchenUnit = unitOf(amount.unit).kind === 'count' || inKitchens.has(amount.unit);
   if (inKitchenUnit && nearestKitchenFraction(amount.value).relativeError <= ROUNDING_ALLOWED / 2)
     return write(amount.value, amount.unit, kitchen);

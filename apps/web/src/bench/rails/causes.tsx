@@ -57,6 +57,12 @@ function Lines({ entry }: { readonly entry: PropertyContributions }) {
   );
 }
 
+/** "12.5 mPa·s"; a share of the figure as a cook would say it: "8 % of it". */
+const parameterSaid = ({ value, unit }: { readonly value: number; readonly unit: string }): string =>
+  unit === 'of the figure'
+    ? `${Number((100 * value).toPrecision(2))} % of it, either way`
+    : `${figure(value, digitsFor(value))} ${unit}`;
+
 /** Which lines made a figure, largest first; by which law, with which parameters from where, and how sure. */
 export default function Causes({ property, title, reading }: CausesProps) {
   const recipe = useBenchPart((bench) => bench.outcome.recipe);
@@ -74,10 +80,11 @@ export default function Causes({ property, title, reading }: CausesProps) {
           {parameters.map((row) => (
             <li key={row.name} className="leading-4">
               <b>
-                {row.name}: {figure(row.value, digitsFor(row.value))} {row.unit}
+                {row.name}: {parameterSaid(row)}
               </b>{' '}
               <span className="text-soft">
-                ± {Math.round(100 * row.cv)} %; {provenanceWords[row.provenance]}; {row.basis}
+                {row.cv > 0 && `± ${Math.round(100 * row.cv)} %; `}
+                {provenanceWords[row.provenance]}; {row.basis}
               </span>
             </li>
           ))}

@@ -34,7 +34,7 @@ function whomOptions(present: Outcome) {
   return [
     {
       value: EVERYBODY,
-      label: people.length > 0 ? `for all ${people.length} at the table` : 'for everybody',
+      label: people.length > 1 ? `for all ${people.length} at the table` : 'for everybody',
     },
     ...people.map(({ name }) => ({ value: `person:${name}`, label: `for ${name}` })),
     { value: 'without:oil', label: 'to do without oil' },
