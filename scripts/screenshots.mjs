@@ -123,7 +123,6 @@ const pictures = [
   { name: 'compare', path: '/formulas', size: desk, act: compare },
   { name: 'bench-causes', path: '/', size: desk, act: causes },
   { name: 'dish', path: '/plan/dishes', size: desk, act: dish },
-  { name: 'bench-tablet', path: '/', size: { width: 820, height: 1180 } },
   { name: 'bench-phone', path: '/', size: { width: 390, height: 844 } },
   { name: 'formulas', path: '/formulas', size: desk },
   { name: 'table', path: '/table', size: desk },
@@ -135,6 +134,15 @@ const pictures = [
   },
   { name: 'table-pots', path: '/table', size: desk, act: pots },
   { name: 'plan', path: '/plan', size: desk, act: plan },
+  {
+    name: 'recipe',
+    path: '/',
+    size: desk,
+    act: async (page) => {
+      await page.getByRole('link', { name: 'Recipe', exact: true }).click();
+      await page.getByTestId('recipe').waitFor();
+    },
+  },
   { name: 'card', path: '/card', size: desk },
   { name: 'larder', path: '/larder', size: desk },
   { name: 'backup', path: '/backup', size: desk, act: restore },
