@@ -349,3 +349,15 @@ test('the count beside “All 16” counts everything that stands outside the br
     ).toBe(await said());
   }).toPass();
 });
+
+test('who listens hears whose verdict has turned, and that something was undone', async ({ page }) => {
+  await copyOf(page, 'Flatbread melt');
+  const spoken = page.getByTestId('spoken');
+  await expect(page.getByTestId('person-Marte')).toHaveAttribute('data-verdict', 'does-not');
+  await page.getByRole('button', { name: /^More for Light miso/ }).click();
+  await page.getByRole('menuitem', { name: 'Take out of the pot' }).click();
+  await expect(spoken).toContainText('Marte: nothing found against it.');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(spoken).toContainText('Undone.');
+  await expect(spoken).toContainText('Marte: cannot eat, barley in light miso.');
+});

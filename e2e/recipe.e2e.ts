@@ -109,6 +109,11 @@ test('a dish and the evening have their pages, and a step of the plan opens to t
     'Strew 10.5 g of salt on 700 g aubergine (1 1/2 large) and let it weep for 30 min',
   );
   await expect(recipe(page)).toContainText('Lay from the bottom up in the Blue baking dish: ');
+  // Other journeys of this kitchen cook something else, or nothing.
+  const dip = await idOfFormula(page, 'Smoked pumpkin-seed dip');
+  await page.request.put('/api/household/tonight', {
+    data: { pots: [{ formula: dip, tools: [], washedBefore: false }], dishes: [] },
+  });
   await page.goto('/plan');
   const clock = page.getByRole('region', { name: 'By the clock' });
   await clock

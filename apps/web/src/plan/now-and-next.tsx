@@ -27,10 +27,10 @@ export function NowAndNext({ tasks, now, cooking, day }: NowAndNextProps) {
   const row = (shown: ShownTask, when: string) => (
     <li
       key={shown.id}
-      className="grid grid-cols-[4.5rem_minmax(0,1fr)_auto] items-start gap-x-3 border-t border-hair py-1.5 first:border-t-0"
+      className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3 sm:grid-cols-[4.5rem_minmax(0,1fr)_auto] border-t border-hair py-1.5 first:border-t-0"
     >
       <b className="font-display text-xl leading-6">{when}</b>
-      <span className="text-[17px] leading-snug">
+      <span className="text-[17px] leading-snug max-sm:order-last max-sm:col-span-full">
         <StepWords step={shown.said} /> <span className="text-sm text-soft">{shown.pot.name}</span>
       </span>
       {now >= 0 && <TaskPress shown={shown} cooking={cooking} day={day} now={now} />}

@@ -101,9 +101,13 @@ const inKitchens = new Set<UnitId>(
   ),
 );
 
-/** "2 to 3 cloves", "1/2 to 1 1/2 pinches"; weights and what is poured as they are written. */
+/** "2–3 cloves", "1/2 to 1 1/2 pinches". */
 function rangeSaid({ low, high }: AmountRange, unit: UnitId, kitchen: Kitchen): string {
-  if (unitOf(unit).kind !== 'count' && !inKitchens.has(unit))
+  // Whole ones, weights and what is poured stand as they are written: "2–4 tbsp".
+  if (
+    (Number.isInteger(low) && Number.isInteger(high)) ||
+    (unitOf(unit).kind !== 'count' && !inKitchens.has(unit))
+  )
     return amountText({ value: (low + high) / 2, unit, range: { low, high } }, kitchen);
   const [from, to] = [low, high].map((value) => writeKitchenNumber(Math.round(value * 4) / 4 || value));
   return from === to

@@ -52,3 +52,11 @@ test.each([
 ] as const)('in a %s kitchen %d ml are measured as %s', (kitchen, ml, written) => {
   expect(kitchenMeasure(ml, water, kitchen)).toBe(written);
 });
+
+test('a range is said in fractions that a kitchen has, and whole ones as they were written', () => {
+  const measures = { density: 1 };
+  const said = (low: number, high: number, unit: 'pinch' | 'tbsp') =>
+    kitchenMeasureOf({ value: (low + high) / 2, unit, range: { low, high } }, measures);
+  expect(said(0.63, 1.6, 'pinch')).toBe('3/4 to 1 1/2 pinches');
+  expect(said(2, 4, 'tbsp')).toBe('2–4 tbsp');
+});

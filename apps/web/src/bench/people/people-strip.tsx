@@ -10,6 +10,8 @@ import { verdictWords } from '../../words/verdict-words';
 import { portionOf } from '../../household/portion';
 import { part } from '../../ui/part';
 
+import { SpokenChanges } from './spoken-changes';
+
 const Reasons = part(() => import('../../who-can-eat/reasons'), <p>Looking …</p>);
 
 function VerdictMark({ verdict }: { readonly verdict: VerdictOrNone }) {
@@ -108,6 +110,7 @@ export const PeopleStrip = memo(function PeopleStrip({ eaters }: { readonly eate
         const result = results[i];
         return result && <Person key={eater.id} eater={eater} result={result} />;
       })}
+      <SpokenChanges eaters={tonight} results={results} />
     </section>
   );
 });
