@@ -27,7 +27,6 @@ export function PortionsControl({
       replace: true,
       preventScrollReset: true,
     });
-  const step = portions >= 2 ? 1 : 0.25;
   return (
     <span className="inline-flex items-center gap-1">
       <Button
@@ -54,7 +53,7 @@ export function PortionsControl({
         className="px-1.5 print:hidden"
         aria-label="More portions"
         disabled={portions >= MOST}
-        onClick={() => set(Math.min(MOST, portions >= 2 ? Math.floor(portions) + 1 : portions + step))}
+        onClick={() => set(Math.min(MOST, portions >= 2 ? Math.floor(portions) + 1 : portions + 0.25))}
       >
         <Plus size={18} aria-hidden />
       </Button>

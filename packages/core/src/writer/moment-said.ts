@@ -13,9 +13,7 @@ export interface MomentSaid {
   readonly hot: boolean;
   /** What is done to the pot after it. */
   readonly next: Operation | undefined;
-  /** min from low to high that it takes. */
-  readonly minutes: { readonly low: number; readonly high: number };
-  /** min of them in which it only warms up. */
+  /** min in which it only warms up. */
   readonly warmMin: number;
   /** Loads that a jar takes it in; 1 where one holds it. */
   readonly loads: number;

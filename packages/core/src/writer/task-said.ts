@@ -116,7 +116,6 @@ export function tasksSaid(
       inside: pot.inside,
       hot: pot.hot,
       next,
-      minutes: task.minutes,
       warmMin: stirredMin(task) + (warmingApart ? 0 : pot.warmMin),
       loads: task.loads ?? 1,
       inJar: pot.inJar,
@@ -138,7 +137,7 @@ export function tasksSaid(
 }
 
 /** An operation at its moment: what goes in with it first, where it does more than putting in. */
-export function momentSaid(moment: MomentSaid): Omit<TaskSaid, 'id' | 'group'> {
+function momentSaid(moment: MomentSaid): Omit<TaskSaid, 'id' | 'group'> {
   const { operation, things } = moment;
   const putsIn = operation.kind === 'put-in' || operation.kind === 'stir-in';
   const before =
