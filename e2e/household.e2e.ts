@@ -22,7 +22,7 @@ test('a household of three is entered by keyboard alone in under two minutes', a
     await page.getByRole('combobox', { name: 'Allergen' }).focus();
     await page.keyboard.type('peanut');
   });
-  await enter('Oda', 'Rule', async () => {
+  await enter('Oda', 'Way of eating or rule', async () => {
     await page.getByRole('combobox', { name: 'Rule' }).focus();
     await page.keyboard.type('mild');
   });

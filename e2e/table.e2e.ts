@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { openBench } from './kitchen';
+import { openBench, ownFormula } from './kitchen';
 import { test } from './same-browser';
 
 test('a guest with an allergy is entered, checked against the formula, and taken away again', async ({
@@ -40,18 +40,55 @@ test('a guest avoids something of the house: it can be chosen, is called by its 
   const form = page.getByRole('dialog');
   await form.getByLabel('Name').fill('Quillon');
   await form.getByRole('button', { name: 'Ingredient' }).click();
-  await form.getByRole('combobox', { name: 'Ingredient' }).selectOption('Relish of the shed');
+  const ingredient = form.getByRole('combobox', { name: 'Ingredient' });
+  // What is typed and taken from no list is no choice, and is told.
+  await ingredient.fill('relish of the sh');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(form.getByRole('alert')).toHaveText('Choose an ingredient from the larder.');
+  await ingredient.press('ArrowDown');
+  await ingredient.fill('relish');
+  await form.getByRole('option', { name: /Relish of the shed/ }).click();
+  await expect(ingredient).toHaveValue('Relish of the shed');
   await form.getByRole('button', { name: 'Save' }).click();
   const card = page.getByTestId('eater-Quillon');
   await expect(card).toContainText('relish of the shed');
   await page.getByRole('button', { name: 'Change Quillon' }).click();
-  await expect(form.getByRole('combobox', { name: 'Ingredient' })).toHaveValue(id);
+  await expect(ingredient).toHaveValue('Relish of the shed');
+  // By keys: another thing is looked for, Escape brings back what stood there, and the form stays open.
+  await ingredient.focus();
+  await page.keyboard.type('cashew');
+  await expect(form.getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(ingredient).toHaveValue('Relish of the shed');
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(form).toHaveCount(0);
   await expect(card).toContainText('relish of the shed');
   await page.getByRole('button', { name: 'Remove Quillon' }).click();
   await expect(card).toHaveCount(0);
   await page.request.delete(`/api/own-ingredients/${id}`);
+});
+
+test('a vegan sits down: butter is told as what is in the way, and by keys the rule is chosen', async ({
+  page,
+}) => {
+  await page.goto('/table');
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Name').fill('Fenja');
+  await form.getByRole('button', { name: 'Way of eating or rule' }).click();
+  await form.getByRole('combobox', { name: 'Rule' }).focus();
+  await page.keyboard.type('vegan');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByTestId('eater-Fenja')).toContainText('vegan');
+  await ownFormula(page, 'Buttered squash', [
+    { id: 'l1', ingredient: 'squash', amount: 300, unit: 'g' },
+    { id: 'l2', ingredient: 'butter', amount: 30, unit: 'g' },
+  ]);
+  await expect(page.getByTestId('person-Fenja')).toHaveAttribute('data-verdict', 'does-not');
+  await expect(page.getByTestId('person-Fenja')).toContainText('butter');
+  await page.goto('/table');
+  await page.getByRole('button', { name: 'Remove Fenja' }).click();
+  await expect(page.getByTestId('eater-Fenja')).toHaveCount(0);
 });
 
 test('allergens are offered by the law the household reads', async ({ page }) => {

@@ -40,9 +40,9 @@ function cleaned(need: NeedInput): NeedInput {
 /** What a need of each kind begins with. */
 const firstNeeds: readonly (readonly [label: string, need: NeedInput])[] = [
   ['Allergen', { kind: 'allergen', allergen: 'milk', strictness: 'allergy', traces: false }],
-  ['Ingredient', { kind: 'ingredient', ingredient: 'nutritional-yeast', strictness: 'dislike' }],
+  ['Ingredient', { kind: 'ingredient', ingredient: '', strictness: 'dislike' }],
   ['Salt limit', { kind: 'salt-limit', gramsPerPortion: 1.5 }],
-  ['Rule', { kind: 'rule', rule: 'no-added-oil' }],
+  ['Way of eating or rule', { kind: 'rule', rule: 'vegetarian' }],
   ['Threshold', { kind: 'compound', compound: 'fructans', gramsPerPortion: 0.3 }],
 ];
 

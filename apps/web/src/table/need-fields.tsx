@@ -6,7 +6,7 @@ import { useController, useWatch } from 'react-hook-form';
 import { Button } from '../ui/button';
 import { NumberField } from '../ui/number-field';
 import { AllergenOptions } from '../household/allergen-options';
-import { wholeLarder } from '../household/house-larder';
+import { IngredientField } from './ingredient-field';
 
 interface NeedFieldsProps {
   readonly index: number;
@@ -55,33 +55,24 @@ function AllergenNeed({
 }
 
 interface IngredientNeedProps extends OfNeed {
-  readonly chosen: string | undefined;
+  readonly control: Control<EaterBody>;
   /** What it is called, where it was put away. */
   readonly gone: string | undefined;
+  readonly invalid: boolean;
 }
 
-/** Any ingredient of the larder, the house’s own first; what is chosen stays, though it is there no longer. */
-function IngredientNeed({ index, register, chosen, gone }: IngredientNeedProps) {
-  const whole = wholeLarder(),
-    isGone = chosen !== undefined && !whole.some(({ id }) => id === chosen);
+/** Any ingredient of the larder, found by its name; what is chosen stays, though it is there no longer. */
+function IngredientNeed({ index, register, control, gone, invalid }: IngredientNeedProps) {
+  const { field: chosen } = useController({ control, name: `needs.${index}.ingredient` });
   return (
     <>
-      <select
-        aria-label="Ingredient"
-        {...register(`needs.${index}.ingredient`)}
-        className={`${field} flex-1`}
-      >
-        {isGone && (
-          <option value={chosen} className="bg-glaze text-ink">
-            {gone ?? 'something'}, no longer in the larder
-          </option>
-        )}
-        {whole.map((ingredient) => (
-          <option key={ingredient.id} value={ingredient.id} className="bg-glaze text-ink">
-            {ingredient.name}
-          </option>
-        ))}
-      </select>
+      <IngredientField
+        label="Ingredient"
+        value={chosen.value}
+        onValue={chosen.onChange}
+        gone={gone}
+        invalid={invalid}
+      />
       <Strictness index={index} register={register} />
     </>
   );
@@ -150,7 +141,7 @@ export function NeedFields({ index, law, control, register, errors, remove }: Ne
       <div className="flex flex-wrap items-center gap-2">
         {kind === 'allergen' && <AllergenNeed {...of} law={law} isAllergy={need?.strictness === 'allergy'} />}
         {kind === 'ingredient' && (
-          <IngredientNeed {...of} chosen={need?.ingredient} gone={need?.what?.name} />
+          <IngredientNeed {...of} control={control} gone={need?.what?.name} invalid={trouble !== undefined} />
         )}
         {kind === 'rule' && <RuleNeed {...of} />}
         {(kind === 'salt-limit' || kind === 'compound') && (

@@ -78,4 +78,13 @@ export const allergenRows = [
   { id: 'alcohol', name: 'alcohol', us: false, eu: false },
   { id: 'added-sugar', name: 'added sugar', us: false, eu: false },
   { id: 'added-oil', name: 'added oil', us: false, eu: false },
+  { id: 'meat', name: 'meat', us: false, eu: false, note: 'of any animal on land' },
+  { id: 'pork', name: 'pork', under: 'meat', us: false, eu: false },
+  { id: 'beef', name: 'beef', under: 'meat', us: false, eu: false },
+  { id: 'poultry', name: 'poultry', under: 'meat', us: false, eu: false },
+  { id: 'lamb-or-game', name: 'lamb or game', under: 'meat', us: false, eu: false },
+  { id: 'gelatine', name: 'gelatine', us: false, eu: false, note: 'of pigs, cattle or fish; packs rarely say which' },
+  { id: 'honey', name: 'honey', us: false, eu: false },
+  { id: 'insect', name: 'insect colour or glaze', us: false, eu: false },
+  { id: 'animal-origin', name: 'something from animals', us: false, eu: false, note: 'rennet, and additives made of animal or of plant fats' },
 ] as const satisfies readonly AllergenRow[];

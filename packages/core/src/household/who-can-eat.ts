@@ -1,5 +1,6 @@
 import { ingredientById } from '../larder/catalog/larder-table.js';
 import type { Eater } from './eater.js';
+import { isDiet } from './need/diet.params.js';
 import { meetAllergen } from './need/meet-allergen.js';
 import { meetCompound } from './need/meet-compound.js';
 import { meetDislike, meetForgotten, meetIngredient } from './need/meet-ingredient.js';
@@ -80,7 +81,7 @@ function meetContact({ by, from, lines }: Contact, need: Need): readonly Finding
   const concerns =
     need.kind === 'allergen' || need.kind === 'ingredient'
       ? need.strictness !== 'dislike'
-      : need.kind === 'rule' && need.rule === 'gluten-free';
+      : need.kind === 'rule' && (need.rule === 'gluten-free' || isDiet(need.rule));
   if (!concerns) return [];
   return lines
     .flatMap((line) => meetLine(line, need))

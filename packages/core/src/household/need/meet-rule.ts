@@ -4,7 +4,9 @@ import { type Ingredient, isLikenedByNumbers } from '../../ingredient/ingredient
 import { saysAll } from '../portion/pack-label.js';
 import type { PortionLine } from '../portion/portion.js';
 import type { Finding } from '../verdict.js';
+import { isDiet } from './diet.params.js';
 import { meetAllergen } from './meet-allergen.js';
+import { meetDiet } from './meet-diet.js';
 import type { Need } from './need.js';
 import { ruleLimits } from './rule.params.js';
 
@@ -33,6 +35,8 @@ function holds(
 
 /** One line against a rule of the household. */
 export function meetRule(line: PortionLine, ingredient: Ingredient, need: RuleNeed): Finding | undefined {
+  const { rule } = need;
+  if (isDiet(rule)) return meetDiet(line, ingredient, { ...need, rule });
   const lower = ingredient.name.toLowerCase();
   const found = (verdict: Finding['verdict'], reason: string): Finding => ({
     verdict,
@@ -56,7 +60,7 @@ export function meetRule(line: PortionLine, ingredient: Ingredient, need: RuleNe
         return undefined;
     }
   };
-  switch (need.rule) {
+  switch (rule) {
     case 'no-added-oil':
       return meet('added-oil', 'does-not');
     case 'no-added-sugar':

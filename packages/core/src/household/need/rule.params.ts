@@ -1,8 +1,26 @@
 /** Rules of a household or a person that are not about one allergen. */
-export const rules = ['no-added-oil', 'no-added-sugar', 'gluten-free', 'mild', 'small-child'] as const;
+export const rules = [
+  'vegetarian',
+  'vegan',
+  'no-meat',
+  'no-pork',
+  'no-alcohol',
+  'butter-is-fine',
+  'no-added-oil',
+  'no-added-sugar',
+  'gluten-free',
+  'mild',
+  'small-child',
+] as const;
 export type Rule = (typeof rules)[number];
 
 export const ruleNames: Readonly<Record<Rule, string>> = {
+  vegetarian: 'vegetarian',
+  vegan: 'vegan',
+  'no-meat': 'no meat',
+  'no-pork': 'no pork',
+  'no-alcohol': 'no alcohol',
+  'butter-is-fine': 'dairy-free, but butter is fine',
   'no-added-oil': 'no added oil',
   'no-added-sugar': 'no added sugar',
   'gluten-free': 'gluten-free by the 20 mg/kg rule',

@@ -1,3 +1,4 @@
+import { animalWords } from './animals.params.js';
 import { type LabelLanguage, languageOf } from './word-list.js';
 
 /** Plants that drinks, creams and cheeses are made of, with the allergen each is. */
@@ -31,6 +32,7 @@ const eggFree = ['vegan', 'plant based', 'eggless', 'egg free'].flatMap((kind) =
 /** More English words of packs, in the lines of the other languages. @source names on packs; plant names as cosmetics and supplements print them, S-16 */
 export const moreEnglish: LabelLanguage = languageOf('English', `
 ${ofPlants.join('\n')}
+${animalWords.English}
 ! ${[...alternatives, ...eggFree].join(', ')}
 ! eggless, sulphate, sulphates, sulfate, sulfates, sodium sulphate, sodium sulfate, calcium sulphate, calcium sulfate, magnesium sulphate, copper sulphate, potassium sulphate, lauryl sulphate, butter lettuce, butterfly pea, buttercup squash, milk thistle, egg plant, cocoa cream, cream soda, horse chestnut, cannot, knot, knots
 peanut = pea nut, pea nuts, pea nut butter, pea-nut, ground nut, ground nuts, monkey nut, arachis hypogaea

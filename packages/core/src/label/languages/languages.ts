@@ -1,3 +1,4 @@
+import { animalWords } from './animals.params.js';
 import { danish, dutch, german, norwegian, swedish } from './germanic.params.js';
 import { french, italian, portuguese, spanish } from './romance.params.js';
 import { czech, finnish, polish } from './slavic-and-finnish.params.js';
@@ -9,7 +10,7 @@ import { type LabelLanguage, languageOf } from './word-list.js';
 /** A language with what else packs name in it. */
 function whole(language: LabelLanguage): LabelLanguage {
   const { name } = language,
-    more = languageOf(name, `${moreWordsOf[name] ?? ''}\n${ofPlantsIn(name)}`);
+    more = languageOf(name, `${moreWordsOf[name] ?? ''}\n${animalWords[name] ?? ''}\n${ofPlantsIn(name)}`);
   return {
     name,
     rows: [...language.rows, ...more.rows],
