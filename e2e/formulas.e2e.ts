@@ -89,3 +89,75 @@ test('an address that leads nowhere says so and where to go', async ({ page }) =
   await page.getByRole('link', { name: 'All formulas' }).click();
   await expect(page.getByRole('heading', { name: 'Formulas' })).toBeVisible();
 });
+
+test('the list is narrowed by kind, person, stock and marks, over all that there is; the address keeps it', async ({
+  page,
+}) => {
+  const person = await page.request.post('/api/eaters', {
+    data: {
+      name: 'Corvin',
+      eatsTonight: false,
+      needs: [{ kind: 'allergen', allergen: 'potato', strictness: 'allergy', traces: false }],
+    },
+  });
+  const { id: corvin } = (await person.json()) as { id: string };
+  await ownFormula(page, 'Zz potato dip', [{ id: 'p', ingredient: 'potato-boiled', amount: 200, unit: 'g' }]);
+  await ownFormula(page, 'Zz carrot dip', [{ id: 'c', ingredient: 'carrot', amount: 200, unit: 'g' }]);
+  await page.goto('/formulas?search=zz');
+  const row = (name: string) => page.getByTestId(`formula-${name}`);
+  await expect(row('Zz potato dip')).toBeVisible();
+  // By keyboard: whom it has to suit.
+  await page.getByRole('combobox', { name: 'For whom' }).focus();
+  await page.keyboard.type('nothing found against Corvin');
+  await expect(row('Zz potato dip')).toHaveCount(0);
+  await expect(row('Zz carrot dip')).toBeVisible();
+  await page.reload();
+  await expect(row('Zz potato dip')).toHaveCount(0);
+  await expect(row('Zz carrot dip')).toBeVisible();
+  await page.getByRole('combobox', { name: 'For whom' }).selectOption({ label: 'for anybody' });
+  await expect(row('Zz potato dip')).toBeVisible();
+  // What is in the house.
+  await page.request.put('/api/stock/carrot', { data: { grams: 500 } });
+  await page.getByRole('checkbox', { name: 'all of it in the house' }).check();
+  await expect(row('Zz potato dip')).toHaveCount(0);
+  await expect(row('Zz carrot dip')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'all of it in the house' }).uncheck();
+  // A mark, and only those.
+  await page.getByRole('button', { name: 'Favourite: Zz potato dip' }).click();
+  await expect(page.getByRole('button', { name: 'Favourite: Zz potato dip' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByRole('checkbox', { name: 'favourites' }).check();
+  await expect(row('Zz carrot dip')).toHaveCount(0);
+  await expect(row('Zz potato dip')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'favourites' }).uncheck();
+  // By name, and by kind.
+  const names = () => page.getByRole('list', { name: 'Formulas' }).getByRole('link').allTextContents();
+  await page.getByRole('button', { name: 'Duplicate Zz potato dip' }).click();
+  await page.goto('/formulas?search=zz');
+  await expect.poll(names).toEqual(['Zz potato dip, copy', 'Zz carrot dip', 'Zz potato dip']);
+  await page.getByRole('combobox', { name: 'Order' }).selectOption({ label: 'by name' });
+  await expect.poll(names).toEqual(['Zz carrot dip', 'Zz potato dip', 'Zz potato dip, copy']);
+  await page.getByRole('combobox', { name: 'Kind' }).selectOption({ label: 'creamy dressing or dip' });
+  await expect(page.getByText('No formula is left under these filters.')).toBeVisible();
+  await page.request.delete(`/api/eaters/${corvin}`);
+  await page.request.delete('/api/stock/carrot');
+});
+
+test('the matrix looks at all formulas, not at the first page of them', async ({ page }) => {
+  const made: string[] = [];
+  const post = async (name: string, ingredient: string) => {
+    const answer = await page.request.post('/api/formulas', {
+      data: { name, lines: [{ ingredient, amount: 100, unit: 'g' }] },
+    });
+    made.push(((await answer.json()) as { id: string }).id);
+  };
+  await post('Yy the first, of butter', 'butter');
+  for (let i = 0; i < 55; i++) await post(`Yy water ${i}`, 'water');
+  await page.goto('/table?tab=matrix');
+  await page.getByRole('searchbox', { name: 'Search formulas at the table' }).fill('yy');
+  await page.getByRole('combobox', { name: 'Show' }).selectOption({ label: 'somebody cannot' });
+  await expect(page.getByTestId('matrix').getByRole('rowheader')).toHaveText(['Yy the first, of butter']);
+  for (const id of made) await page.request.delete(`/api/formulas/${id}`);
+});

@@ -60,6 +60,7 @@ test('a guest avoids something of the house: it can be chosen, is called by its 
   await expect(form.getByRole('option').first()).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(ingredient).toHaveValue('Relish of the shed');
+  await expect(page.getByText('What you typed is not kept yet.')).toHaveCount(0);
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(form).toHaveCount(0);
   await expect(card).toContainText('relish of the shed');

@@ -7,6 +7,7 @@ import { DishModule } from './dish/dish.module.js';
 import { EveningModule } from './evening/evening.module.js';
 import { EaterModule } from './eater/eater.module.js';
 import { FormulaModule } from './formula/formula.module.js';
+import { FormulaFinderModule } from './formula-finder/formula-finder.module.js';
 import { HouseholdModule } from './household/household.module.js';
 import { LabelModule } from './label/label.module.js';
 import { LarderModule } from './larder/larder.module.js';
@@ -28,6 +29,7 @@ import { ormConfig } from './storage/orm.config.js';
     PlatformModule,
     LarderModule,
     FormulaModule,
+    FormulaFinderModule,
     OwnIngredientModule,
     SavedBriefModule,
     DishModule,

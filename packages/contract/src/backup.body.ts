@@ -86,6 +86,10 @@ export class BackupFormula extends FormulaBody {
   @IsPutAway() putAwayAt?: string | null;
 
   @MayBeAbsent()
+  @IsBoolean({ message: 'Whether it is a favourite is true or false.' })
+  favourite?: boolean;
+
+  @MayBeAbsent()
   @IsArray({ message: 'The versions must be a list.' })
   @ArrayMaxSize(backupLimits.versions, {
     message: `A formula has at most ${backupLimits.versions} versions.`,

@@ -42,6 +42,12 @@ export class ServeInput {
   days?: number;
 }
 
+/** Whether the household marked it. */
+export class FavouriteBody {
+  @IsBoolean({ message: 'Whether it is a favourite is true or false.' })
+  favourite!: boolean;
+}
+
 /** A formula as it is sent; what is left out is completed with a blank formula's or keeps what stands. */
 export class FormulaBody {
   @IsName('Give the formula a name.', 120)

@@ -94,7 +94,7 @@ function methodFromBody(
 }
 
 /** What is sent of a formula, without what the server adds. */
-export type FormulaContent = Omit<FormulaView, 'id' | 'version' | 'updatedAt'>;
+export type FormulaContent = Omit<FormulaView, 'id' | 'version' | 'updatedAt' | 'favourite'>;
 
 /** What is sent for a formula of the core. No validation is loaded with this, so that the Bench starts light. */
 export function formulaBodyOf(formula: Formula): FormulaContent {

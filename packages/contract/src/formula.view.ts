@@ -20,7 +20,13 @@ export interface FormulaView extends Required<
   readonly method: readonly OperationInput[] | null;
   readonly serve: Required<ServeInput>;
   readonly brief: readonly WishInput[] | null;
+  /** The household’s own mark; no part of what is versioned. */
+  readonly favourite: boolean;
 }
+
+/** How formulas of a list suit people: nothing found against anybody, no certain conflict, or somebody cannot. */
+export const suitings = ['fits', 'possible', 'conflict'] as const;
+export type Suiting = (typeof suitings)[number];
 
 /** A formula in the list. */
 export interface FormulaSummary {
@@ -31,6 +37,7 @@ export interface FormulaSummary {
   readonly lineCount: number;
   readonly version: number;
   readonly updatedAt: string;
+  readonly favourite: boolean;
 }
 
 /** A kept version of a formula, with what stood in it. */

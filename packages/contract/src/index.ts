@@ -31,9 +31,22 @@ export { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 export { EaterBody, EaterUpdate, NeedInput } from './eater.body.js';
 export { type EaterView } from './eater.view.js';
 export { needById, needFromInput, needKnowing } from './eater.convert.js';
-export { BranchBody, FormulaBody, FormulaUpdate, ServeInput, VersionBody } from './formula.body.js';
+export {
+  BranchBody,
+  FavouriteBody,
+  FormulaBody,
+  FormulaUpdate,
+  ServeInput,
+  VersionBody,
+} from './formula.body.js';
 export { formulaFromBody } from './formula.convert.js';
-export { type FormulaSummary, type FormulaView, type VersionView } from './formula.view.js';
+export {
+  type FormulaSummary,
+  type FormulaView,
+  type Suiting,
+  suitings,
+  type VersionView,
+} from './formula.view.js';
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula.convert.js';
 export { amountOfInput } from './line.convert.js';
 export { ingredientOfOwn } from './own-ingredient.convert.js';

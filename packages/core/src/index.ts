@@ -124,6 +124,7 @@ export {
 export { anotherFamily } from './formula/another-family.js';
 export { usualServe } from './formula/usual-serve.params.js';
 export { formulaInLine, lineOfFormula } from './formula/formula-line.js';
+export { type HouseStock, isInTheHouse } from './formula/in-the-house.js';
 export {
   formulasIn,
   holdsItself,

@@ -182,6 +182,7 @@ const formulaEntryOf = (row: FormulaRead, versions: readonly VersionRead[]): Bac
     updatedAt: moment(row.updated_at),
     putAwayAt: row.deleted_at === null ? null : moment(row.deleted_at),
     ...formulaBodyOf(formulaOf(row)),
+    ...(row.favourite === 1 ? { favourite: true } : {}),
     versions: versions.map(versionOf),
   }) as unknown as BackupFormula;
 

@@ -184,7 +184,9 @@ export class FormulaWriter {
     this.em.clear();
     for (const step of steps) {
       await breathe();
-      if (step.writes) await this.writeFormula(step);
+      if (step.writes) await this.writeFormula(step, mode);
+      else if (step.entry.favourite)
+        await this.em.nativeUpdate(FormulaRow, { id: step.entry.id }, { favourite: true });
       await this.writeVersions(step, mode);
     }
   }
@@ -195,7 +197,10 @@ export class FormulaWriter {
       ingredient: this.larder.find(line.ingredient),
     }));
 
-  private async writeFormula({ entry, isNew, version }: Step<BackupFormula>): Promise<void> {
+  private async writeFormula(
+    { entry, isNew, version }: Step<BackupFormula>,
+    mode: 'replace' | 'merge',
+  ): Promise<void> {
     const { id } = entry,
       formula = this.coreOf(entry);
     const columns = {
@@ -204,6 +209,8 @@ export class FormulaWriter {
       createdAt: new Date(entry.createdAt),
       updatedAt: new Date(entry.updatedAt),
       deletedAt: dateOf(entry.putAwayAt),
+      // A mark that either side has stays.
+      ...(mode === 'replace' || isNew || entry.favourite ? { favourite: entry.favourite ?? false } : {}),
     };
     if (isNew) await this.em.insert(FormulaRow, { id, ...columns, turn: null });
     else {

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { FormulaSummary, FormulaView } from '@alterum/contract';
-import { familyNames, type Formula, larderTable } from '@alterum/core';
+import { type Family, familyNames, type Formula, larderTable } from '@alterum/core';
 import { EntityManager } from '@mikro-orm/libsql';
 import { Injectable } from '@nestjs/common';
 import { breathe } from '../platform/breathe.js';
@@ -8,23 +8,40 @@ import { LarderService } from '../larder/larder.service.js';
 import { formulaOf, HEAD, type HeadRow, summaryOf, viewOf, WHOLE, type WholeRow } from './formula-reading.js';
 import { LONGEST_SEARCH, MOST_WORDS, RENEWED_AT_ONCE } from './formula-list.params.js';
 
+/** In which order a list stands: last changed first, or by name. */
+export const listOrders = ['changed', 'name'] as const;
+export type ListOrder = (typeof listOrders)[number];
+
 export interface ListQuery {
   readonly search: string;
   readonly limit: number;
-  /** Only formulas that stand behind this turn. */
+  readonly order: ListOrder;
+  readonly kind: Family | undefined;
+  /** Only what the household marked. */
+  readonly favourite: boolean;
+  /** Only formulas that stand behind this turn; of the list as it was changed. */
   readonly before: number | undefined;
+  /** How many are passed over; of a list by name. */
+  readonly skip: number;
 }
+
+/** The query of the page that follows. */
+export type NextPage = { readonly before: number } | { readonly skip: number };
 
 export interface Listed<T> {
   /** How many there are in all. */
   readonly total: number;
   readonly formulas: readonly T[];
   /** What to ask for the next page with; undefined on the last one. */
-  readonly next: number | undefined;
+  readonly next: NextPage | undefined;
 }
 
-/** No formula has had so many turns. */
-const BEHIND_ALL = Number.MAX_SAFE_INTEGER;
+/** A formula with its place in the list. */
+export interface WholeInList {
+  readonly id: string;
+  readonly turn: number;
+  readonly formula: Formula;
+}
 
 /** Words that ship with the app: when they change, what was written of them is stale. */
 const larderDigest = createHash('sha256')
@@ -40,6 +57,29 @@ export function matchOf(search: string): string | undefined {
     .slice(0, MOST_WORDS)
     .map((word) => `"${word}"*`)
     .join(' ');
+}
+
+/** Which formulas a list holds, as a condition. */
+function wanted(
+  { search, kind, favourite }: ListQuery,
+  among: readonly number[] | undefined,
+): { readonly where: string; readonly parameters: readonly (string | number)[] } {
+  const match = matchOf(search);
+  const conditions: readonly (readonly [sql: string, ...parameters: string[]])[] = [
+    ['f.turn is not null'],
+    ...(match === undefined
+      ? []
+      : [['f.turn in (select rowid from formula_search where formula_search match ?)', match] as const]),
+    ...(kind === undefined ? [] : [['f.family = ?', kind] as const]),
+    ...(favourite ? [['f.favourite = 1'] as const] : []),
+    ...(among === undefined
+      ? []
+      : [['f.turn in (select value from json_each(?))', JSON.stringify(among)] as const]),
+  ];
+  return {
+    where: conditions.map(([sql]) => sql).join(' and '),
+    parameters: conditions.flatMap(([, ...parameters]) => parameters),
+  };
 }
 
 /**
@@ -70,15 +110,30 @@ export class FormulaList {
     await this.run('update formula set turn = null where id = ?', [id]);
   }
 
-  async page(query: ListQuery): Promise<Listed<FormulaSummary>> {
-    const { rows, ...listed } = await this.rowsOf<HeadRow>(HEAD, query);
+  /** @param among turns of the formulas that may stand in it; all where it is left out */
+  async page(query: ListQuery, among?: readonly number[]): Promise<Listed<FormulaSummary>> {
+    const { rows, ...listed } = await this.rowsOf<HeadRow>(HEAD, query, among);
     return { ...listed, formulas: rows.map(summaryOf) };
   }
 
   /** The same with everything that is in each, as judging it needs. */
-  async wholePage(query: ListQuery): Promise<Listed<FormulaView>> {
-    const { rows, ...listed } = await this.rowsOf<WholeRow>(WHOLE, query);
+  async wholePage(query: ListQuery, among?: readonly number[]): Promise<Listed<FormulaView>> {
+    const { rows, ...listed } = await this.rowsOf<WholeRow>(WHOLE, query, among);
     return { ...listed, formulas: rows.map(viewOf) };
+  }
+
+  /** Turns of all that are in sight, and of them some with all that is in them. */
+  async turns(): Promise<readonly number[]> {
+    const rows = await this.run('select turn from formula where turn is not null order by turn');
+    return (rows as readonly { readonly turn: number }[]).map(({ turn }) => turn);
+  }
+
+  async ofTurns(turns: readonly number[]): Promise<readonly WholeInList[]> {
+    const rows = (await this.run(
+      `select ${WHOLE} from formula f where f.turn in (select value from json_each(?))`,
+      [JSON.stringify(turns)],
+    )) as readonly WholeRow[];
+    return rows.map((row) => ({ id: row.id, turn: row.turn, formula: formulaOf(row) }));
   }
 
   /** Writes down again, without moving them, the words of formulas that hold an ingredient which has another name now. */
@@ -126,28 +181,33 @@ export class FormulaList {
 
   private async rowsOf<Row extends HeadRow>(
     columns: string,
-    { search, limit, before = BEHIND_ALL }: ListQuery,
+    query: ListQuery,
+    among: readonly number[] | undefined,
   ) {
-    const match = matchOf(search);
-    const found =
-      match === undefined
-        ? { where: 'f.turn < ?', parameters: [before] }
-        : {
-            where:
-              'f.turn in (select rowid from formula_search where formula_search match ? and rowid < ? order by rowid desc limit ?)',
-            parameters: [match, before, limit + 1],
-          };
+    const { limit, order, before, skip } = query;
+    const { where, parameters } = wanted(query, among);
+    const behind = order === 'changed' && before !== undefined;
+    const by = order === 'name' ? 'f.name collate nocase, f.turn desc' : 'f.turn desc';
+    // What is in a formula is read for those of the page alone.
     const rows = (await this.run(
-      `select ${columns} from formula f where ${found.where} order by f.turn desc limit ?`,
-      [...found.parameters, limit + 1],
+      `select ${columns} from formula f where f.turn in (
+         select f.turn from formula f where ${where}${behind ? ' and f.turn < ?' : ''} order by ${by} limit ? offset ?
+       ) order by ${by}`,
+      [...parameters, ...(behind ? [before] : []), limit + 1, order === 'name' ? skip : 0],
     )) as readonly Row[];
-    const [{ total }] = (await (match === undefined
-      ? this.run('select count(turn) as total from formula')
-      : this.run('select count(*) as total from formula_search where formula_search match ?', [match]))) as [
-      { total: number },
-    ];
-    const shown = rows.slice(0, limit);
-    return { rows: shown, total, next: rows.length > limit ? shown.at(-1)?.turn : undefined };
+    const [{ total }] = (await this.run(
+      `select count(*) as total from formula f where ${where}`,
+      parameters,
+    )) as [{ total: number }];
+    const shown = rows.slice(0, limit),
+      last = shown.at(-1);
+    const next: NextPage | undefined =
+      rows.length <= limit || !last
+        ? undefined
+        : order === 'name'
+          ? { skip: skip + limit }
+          : { before: last.turn };
+    return { rows: shown, total, next };
   }
 
   private run(sql: string, parameters: readonly unknown[] = []): Promise<unknown> {

@@ -14,6 +14,7 @@ export interface HeadRow {
   readonly portions: number;
   readonly updated_at: number;
   readonly turn: number;
+  readonly favourite: number;
   readonly line_count: number;
 }
 
@@ -29,7 +30,7 @@ export interface WholeRow extends HeadRow {
 }
 
 /** Columns of `HeadRow`, from `formula f`. */
-export const HEAD = `f.id, f.version, f.name, f.family, f.portions, f.updated_at, f.turn,
+export const HEAD = `f.id, f.version, f.name, f.family, f.portions, f.updated_at, f.turn, f.favourite,
   (select count(*) from formula_line l where l.formula_id = f.id) as line_count`;
 /** Columns of `WholeRow`, from `formula f`; its lines come as one text. */
 export const WHOLE = `${HEAD}, f.note, f.process, f.method, f.writes_itself, f.serve, f.brief,
@@ -62,7 +63,16 @@ const linesOf = ({ lines }: WholeRow): readonly LineColumns[] =>
 
 export function summaryOf(row: HeadRow): FormulaSummary {
   const { id, name, family, portions, version, line_count: lineCount } = row;
-  return { id, name, family, portions, version, lineCount, updatedAt: whenOf(row) };
+  return {
+    id,
+    name,
+    family,
+    portions,
+    version,
+    lineCount,
+    updatedAt: whenOf(row),
+    favourite: row.favourite === 1,
+  };
 }
 
 export const formulaOf = (row: WholeRow): Formula => formulaFromColumns(columnsOf(row), linesOf(row));
@@ -71,5 +81,6 @@ export const viewOf = (row: WholeRow): FormulaView => ({
   id: row.id,
   version: row.version,
   updatedAt: whenOf(row),
+  favourite: row.favourite === 1,
   ...formulaBodyOf(formulaOf(row)),
 });

@@ -108,6 +108,7 @@ export function viewOfFormula(row: FormulaRow): FormulaView {
     id: row.id,
     version: row.version,
     updatedAt: row.updatedAt.toISOString(),
+    favourite: row.favourite,
     ...formulaBodyOf(formulaFromRow(row)),
   };
 }

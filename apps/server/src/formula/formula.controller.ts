@@ -1,42 +1,13 @@
-import { FormulaBody, type FormulaSummary, FormulaUpdate, type FormulaView } from '@alterum/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Query, Res } from '@nestjs/common';
+import { FavouriteBody, FormulaBody, FormulaUpdate, type FormulaView } from '@alterum/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Query } from '@nestjs/common';
 import { ApiQuery, ApiTags } from '@nestjs/swagger';
-import type { Response } from 'express';
 import { versionFromQuery } from '../platform/version.js';
-import { listQueryOf, nextAddress } from './list-query.js';
-import { FormulaList } from './formula-list.js';
-import { MOST_ON_A_PAGE } from './formula-list.params.js';
 import { FormulaService } from './formula.service.js';
 
 @ApiTags('formulas')
 @Controller('formulas')
 export class FormulaController {
-  constructor(
-    private readonly formulas: FormulaService,
-    private readonly list: FormulaList,
-  ) {}
-
-  /** A page of the list, last changed first; `X-Total-Count` and `Link` (RFC 8288) say how many there are and where the next page is. */
-  @Get()
-  @ApiQuery({ name: 'search', required: false, description: 'Words of name, kind, ingredients or note.' })
-  @ApiQuery({
-    name: 'limit',
-    required: false,
-    schema: { type: 'integer', minimum: 1, maximum: MOST_ON_A_PAGE },
-  })
-  @ApiQuery({ name: 'before', required: false, schema: { type: 'integer', minimum: 1 } })
-  @ApiQuery({ name: 'with', required: false, schema: { type: 'string', enum: ['lines'] } })
-  async page(
-    @Query() query: Readonly<Record<string, unknown>>,
-    @Res({ passthrough: true }) response: Response,
-  ): Promise<readonly FormulaSummary[] | readonly FormulaView[]> {
-    const { withLines, ...asked } = listQueryOf(query);
-    const listed = withLines ? await this.list.wholePage(asked) : await this.list.page(asked);
-    response.setHeader('X-Total-Count', String(listed.total));
-    if (listed.next !== undefined)
-      response.setHeader('Link', `<${nextAddress(query, listed.next)}>; rel="next"`);
-    return listed.formulas;
-  }
+  constructor(private readonly formulas: FormulaService) {}
 
   @Post()
   create(@Body() body: FormulaBody): Promise<FormulaView> {
@@ -51,6 +22,12 @@ export class FormulaController {
   @Put(':id')
   update(@Param('id') id: string, @Body() body: FormulaUpdate): Promise<FormulaView> {
     return this.formulas.update(id, body);
+  }
+
+  /** The household's mark: it changes neither what is in the formula nor its place in the list. */
+  @Put(':id/favourite')
+  mark(@Param('id') id: string, @Body() body: FavouriteBody): Promise<FormulaView> {
+    return this.formulas.mark(id, body);
   }
 
   @Delete(':id')

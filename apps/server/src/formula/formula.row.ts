@@ -38,6 +38,8 @@ export const FormulaRow = defineEntity({
     deletedAt: p.datetime().nullable(),
     /** Place in the list, larger with every change of any formula; none while it is put away. Written by `FormulaList` alone. */
     turn: p.integer().nullable().unique(),
+    /** The household’s own mark; no part of what is versioned. */
+    favourite: p.boolean().default(false),
     lines: () => p.oneToMany(FormulaLineRow).mappedBy('formula').orphanRemoval().orderBy({ position: 'asc' }),
   },
   checks: [

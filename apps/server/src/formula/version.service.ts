@@ -43,6 +43,7 @@ export class VersionService {
       id: _id,
       version: _version,
       updatedAt: _updatedAt,
+      favourite: _favourite,
       ...standing
     } = await this.formulas.read(formulaId);
     const content = sent

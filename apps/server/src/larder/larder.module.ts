@@ -9,6 +9,6 @@ import { StockService } from './stock.service.js';
 @Module({
   controllers: [IngredientController, StockController],
   providers: [OwnLarder, LarderService, StockService],
-  exports: [OwnLarder, LarderService],
+  exports: [OwnLarder, LarderService, StockService],
 })
 export class LarderModule {}

@@ -18,7 +18,7 @@ const wish = { low: 0, high: 3.5 };
 test('what an older build kept is read as it was meant, and kept anew with the number of its form', async () => {
   const made = (await server.ask().post('/api/formulas').send(cashewSauce).expect(201)).body as FormulaView;
   await server.ask().post(`/api/formulas/${made.id}/versions`).send({ name: 'Then', why: '' }).expect(201);
-  const { id: _id, version: _version, updatedAt: _at, ...content } = made;
+  const { id: _id, version: _version, updatedAt: _at, favourite: _favourite, ...content } = made;
   await sql('update formula set brief = ?, process = ? where id = ?', [
     JSON.stringify({ smoothness: wish, splitting: { low: 0, high: 35 }, colour: wish, salt: wish }),
     JSON.stringify({ maxTemperatureC: 92, holdMin: 3 }),

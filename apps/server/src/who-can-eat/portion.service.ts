@@ -1,6 +1,7 @@
 import { formulaInLine, formulaOfContent, lineOfFormula, type WhoCanEatRequest } from '@alterum/contract';
 import {
   asOneLine,
+  type Formula,
   gramsOf,
   mealOf,
   type PackLabel,
@@ -97,10 +98,12 @@ export class PortionService {
     return inside;
   }
 
-  /** A kept formula, judged as the Bench judges it: what is not known of it is asked about. */
   private async kept(id: string, labels: Labels, portions?: number) {
-    const view = await this.formulas.read(id);
-    const formula = formulaOfContent(view);
+    return this.ofFormula(formulaOfContent(await this.formulas.read(id)), labels, portions);
+  }
+
+  /** A kept formula, judged as the Bench judges it: what is not known of it is asked about. */
+  async ofFormula(formula: Formula, labels: Labels, portions?: number) {
     const { find, away } = await this.known.knownIn(formula.lines);
     const resolved = recipeOfFormula(formula, find);
     const prediction = predictAt(resolved.recipe);
@@ -116,7 +119,7 @@ export class PortionService {
     );
     const { massG, volumeMl } = prediction;
     return {
-      name: view.name,
+      name: formula.name,
       portion,
       portions: divided,
       batchG: massG,

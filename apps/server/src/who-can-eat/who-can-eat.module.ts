@@ -12,6 +12,6 @@ import { WhoCanEatService } from './who-can-eat.service.js';
   imports: [EaterModule, FormulaModule, LabelModule, LarderModule],
   controllers: [WhoCanEatController],
   providers: [PortionService, WhoCanEatService],
-  exports: [WhoCanEatService],
+  exports: [PortionService, WhoCanEatService],
 })
 export class WhoCanEatModule {}

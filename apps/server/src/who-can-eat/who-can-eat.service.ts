@@ -87,7 +87,8 @@ export class WhoCanEatService {
     if (errors.length > 0) throw invalidInput(errors);
   }
 
-  private async packLabels(): Promise<ReadonlyMap<string, PackLabel>> {
+  /** Labels of the packs in the house, as judging needs them. */
+  async packLabels(): Promise<ReadonlyMap<string, PackLabel>> {
     const now = this.clock.now().getTime();
     return new Map((await this.labels.list()).map((label) => [label.ingredient, packLabel(label, now)]));
   }

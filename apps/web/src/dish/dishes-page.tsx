@@ -1,5 +1,5 @@
 import type { DishSummary } from '@alterum/contract';
-import { Plus } from 'lucide-react';
+import { BookOpen, Plus } from 'lucide-react';
 import { useDeferredValue, useEffect, useState } from 'react';
 import { Link, useLoaderData, useNavigate } from 'react-router';
 import { queries, read } from '../server/queries';
@@ -47,16 +47,23 @@ export function Component() {
       )}
       <ul className="plate overflow-hidden">
         {found.slice(0, shown).map(({ id, name, parts, layers, updatedAt }) => (
-          <li key={id} className="border-t border-hair first:border-t-0">
+          <li key={id} className="flex items-center border-t border-hair pr-2 first:border-t-0">
             <Link
               to={`/plan/dishes/${id}`}
-              className="flex min-h-12 flex-wrap items-center gap-x-4 px-4 py-1.5 hover:bg-dip"
+              className="flex min-h-12 min-w-0 flex-1 flex-wrap items-center gap-x-4 px-4 py-1.5 hover:bg-dip"
             >
               <b className="min-w-0 flex-1 basis-48 wrap-anywhere">{name}</b>
               <span className="text-sm text-soft">
                 {parts} parts, {layers} layers, changed {when.format(new Date(updatedAt))}
               </span>
             </Link>
+            <Button
+              look="bare"
+              aria-label={`Recipe of ${name}`}
+              onClick={() => void navigate(`/plan/dishes/${id}/recipe`)}
+            >
+              <BookOpen size={17} aria-hidden />
+            </Button>
           </li>
         ))}
         {found.length === 0 && (

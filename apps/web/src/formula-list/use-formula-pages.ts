@@ -1,6 +1,7 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { sayFailure } from '../notices/notices';
+import type { FormulasAsked } from '../server/api';
 import type { PagedQuery } from '../server/queries';
 
 export interface Pages<T> {
@@ -15,9 +16,9 @@ export interface Pages<T> {
  * A list that is fetched page by page. When it comes anew (something was changed), as many pages as stood there are fetched before anything is
  * replaced, and what was found before stands until the next search has its answer, so that nothing moves under a pointer.
  */
-export function useFormulaPages<T>(list: PagedQuery<T>, search: string): Pages<T> {
+export function useFormulaPages<T>(list: PagedQuery<T>, asked: FormulasAsked | string): Pages<T> {
   const { data, error, hasNextPage, isFetching, fetchNextPage } = useInfiniteQuery({
-    ...list(search),
+    ...list(asked),
     placeholderData: keepPreviousData,
   });
   useEffect(() => {

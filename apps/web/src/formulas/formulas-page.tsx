@@ -2,7 +2,7 @@ import type { EaterView, FormulaView } from '@alterum/contract';
 import { formulaOfContent } from '@alterum/contract/convert';
 import { familyNames, isEmpty, whoCanEat } from '@alterum/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { BookOpen, ClipboardPaste, Columns3, Copy, FilePlus2, Trash2 } from 'lucide-react';
+import { BookOpen, ClipboardPaste, Columns3, Copy, FilePlus2, Star, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import {
   Link,
@@ -12,7 +12,10 @@ import {
   useRevalidator,
   useSearchParams,
 } from 'react-router';
+import { sayFailure } from '../notices/notices';
+import { api, type FormulasAsked } from '../server/api';
 import { queries, read, readList } from '../server/queries';
+import { addressOf, askedInAddress, FilterFormulas, type Filters, isFiltered } from './filter-formulas';
 import { loadHouseLarder } from '../household/house-larder';
 import { outcomeOf } from '../household/outcome';
 import { Bowl } from '../ui/bowl';
@@ -24,21 +27,26 @@ import { SearchFormulas } from '../formula-list/search-formulas';
 import { type Pages, useFormulaPages } from '../formula-list/use-formula-pages';
 
 interface FormulasData {
-  readonly search: string;
+  readonly asked: FormulasAsked;
   readonly eaters: readonly EaterView[];
 }
 
 export async function loader({ request }: LoaderFunctionArgs): Promise<FormulasData> {
-  const search = new URL(request.url).searchParams.get('search') ?? '';
-  const [eaters] = await Promise.all([
-    read(queries.people),
-    readList(queries.wholeFormulas(search)),
-    loadHouseLarder(),
-  ]);
-  return { search, eaters };
+  const eaters = await read(queries.people);
+  const asked = askedInAddress(new URL(request.url).searchParams, eaters);
+  await Promise.all([readList(queries.wholeFormulas(asked)), loadHouseLarder()]);
+  return { asked, eaters };
 }
 
-const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+const withYear = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' }),
+  thisYear = new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+const when = (moment: Date): string =>
+  (moment.getFullYear() === new Date().getFullYear() ? thisYear : withYear).format(moment);
 
 function judge(view: FormulaView, eaters: readonly EaterView[]) {
   const formula = formulaOfContent(view);
@@ -53,9 +61,14 @@ function judge(view: FormulaView, eaters: readonly EaterView[]) {
   };
 }
 
-function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eaters: readonly EaterView[] }) {
-  const navigate = useNavigate(),
-    { revalidate } = useRevalidator();
+interface FormulaRowProps {
+  readonly view: FormulaView;
+  readonly eaters: readonly EaterView[];
+  readonly changed: () => void;
+}
+
+function FormulaRow({ view, eaters, changed }: FormulaRowProps) {
+  const navigate = useNavigate();
   const { prediction, people } = useMemo(() => judge(view, eaters), [view, eaters]);
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2.5">
@@ -68,11 +81,11 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
           {view.name}
         </Link>
         <p className="text-sm text-soft">
-          {familyNames[view.family]} · {view.portions} portions ·{' '}
+          {familyNames[view.family]} · {view.portions} {view.portions === 1 ? 'portion' : 'portions'} ·{' '}
           {isEmpty(prediction)
             ? 'nothing in it yet'
             : `${prediction.thicknessClass} at ${view.serve.temperatureC} °C`}{' '}
-          · {when.format(new Date(view.updatedAt))}
+          · {when(new Date(view.updatedAt))}
         </p>
       </div>
       <ul className="flex flex-wrap gap-x-3 text-sm" aria-label="Who can eat">
@@ -84,6 +97,14 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
         ))}
       </ul>
       <div className="flex gap-1">
+        <Button
+          look="bare"
+          aria-label={`Favourite: ${view.name}`}
+          aria-pressed={view.favourite}
+          onClick={() => void api.markFormula(view.id, !view.favourite).then(changed).catch(sayFailure)}
+        >
+          <Star size={17} aria-hidden className={view.favourite ? 'fill-yolk' : ''} />
+        </Button>
         <Button
           look="bare"
           aria-label={`Recipe of ${view.name}`}
@@ -101,7 +122,7 @@ function FormulaRow({ view, eaters }: { readonly view: FormulaView; readonly eat
         <Button
           look="bare"
           aria-label={`Delete ${view.name}`}
-          onClick={() => void deleteFormula(view.id, navigate).then(revalidate)}
+          onClick={() => void deleteFormula(view.id, navigate).then(changed)}
         >
           <Trash2 size={17} aria-hidden />
         </Button>
@@ -120,10 +141,8 @@ const BEYOND = 8,
 function FormulaRows({
   pages,
   eaters,
-}: {
-  readonly pages: Pages<FormulaView>;
-  readonly eaters: readonly EaterView[];
-}) {
+  changed,
+}: Omit<FormulaRowProps, 'view'> & { readonly pages: Pages<FormulaView> }) {
   const { entries, total, isMore, more } = pages;
   const [above, setAbove] = useState(0);
   const list = useCallback((node: HTMLUListElement | null) => setAbove(node?.offsetTop ?? 0), []);
@@ -156,7 +175,7 @@ function FormulaRows({
                 style={{ transform: `translateY(${start - above}px)` }}
                 data-testid={`formula-${view.name}`}
               >
-                <FormulaRow view={view} eaters={eaters} />
+                <FormulaRow view={view} eaters={eaters} changed={changed} />
               </li>
             )
           );
@@ -168,12 +187,18 @@ function FormulaRows({
 
 /** Every formula of the house, with who of tonight’s table it suits. */
 export function Component() {
-  const { search, eaters } = useLoaderData<FormulasData>();
-  const pages = useFormulaPages(queries.wholeFormulas, search);
+  const { asked, eaters } = useLoaderData<FormulasData>();
+  const pages = useFormulaPages(queries.wholeFormulas, asked);
   const { entries: views, total } = pages;
-  const navigate = useNavigate();
+  const navigate = useNavigate(),
+    { revalidate } = useRevalidator();
   const [, setParameters] = useSearchParams();
-  const [typed, type] = useState(search);
+  const { search = '', ...filters } = asked;
+  // What is typed or pressed stands at once; what is listed follows.
+  const [typed, type] = useState(search),
+    [pressed, press] = useState<Filters>(filters);
+  const isNarrowed = search !== '' || isFiltered(filters);
+  const ask = (next: FormulasAsked) => setParameters(addressOf(next), { replace: true });
   useEffect(() => {
     document.title = 'Formulas · Alterum';
   }, []);
@@ -182,14 +207,16 @@ export function Component() {
       <div className="flex flex-wrap items-center gap-3 pb-3">
         <h1 className="text-2xl">Formulas</h1>
         <span className="mr-auto text-sm text-soft" role="status">
-          {search ? `${total} found` : total > 0 && `${total}, last changed first`}
+          {isNarrowed
+            ? `${total} found`
+            : total > 0 && `${total}, ${filters.order === 'name' ? 'by name' : 'last changed first'}`}
         </span>
         <SearchFormulas
           label="Search formulas"
           search={typed}
           setSearch={(text) => {
             type(text);
-            setParameters(text ? { search: text } : {}, { replace: true });
+            ask({ ...pressed, search: text });
           }}
         />
         {views.length > 1 && (
@@ -213,13 +240,23 @@ export function Component() {
           <FilePlus2 size={18} aria-hidden /> New formula
         </Button>
       </div>
+      <FilterFormulas
+        filters={pressed}
+        eaters={eaters}
+        setFilters={(next) => {
+          press(next);
+          ask({ ...next, search: typed });
+        }}
+      />
       {views.length > 0 ? (
-        <FormulaRows pages={pages} eaters={eaters} />
+        <FormulaRows pages={pages} eaters={eaters} changed={() => void revalidate()} />
       ) : (
         <p className="plate p-5">
-          {search
-            ? 'No formula holds these words. Try an ingredient, such as “parsnip”.'
-            : 'There is no formula yet. Make a new one: choose what it has to be, then put the first ingredient in the pot.'}
+          {isFiltered(filters)
+            ? 'No formula is left under these filters. Take one of them away.'
+            : search
+              ? 'No formula holds these words. Try an ingredient, such as “parsnip”.'
+              : 'There is no formula yet. Make a new one: choose what it has to be, then put the first ingredient in the pot.'}
         </p>
       )}
       <p className="flex gap-4 pt-3 text-sm">

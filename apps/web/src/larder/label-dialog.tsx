@@ -60,6 +60,7 @@ export function LabelDialog({ ingredient, close, kept, words, taught, writeDown 
       title={ingredient ? `The label of ${ingredient.name.toLowerCase()}` : 'Read a label'}
       description="Paste or type what the pack says: ingredients, “may contain”, the nutrition table. Several labels are parted by a line of dashes. The pack itself always comes first."
       close={close}
+      dirty={text.trim() !== ''}
     >
       <textarea
         aria-label="Text of the label"

@@ -118,6 +118,7 @@ function checked(form: Form, values: OwnIngredientBody) {
 export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnIngredientFormProps) {
   const [failure, setFailure] = useState<string>();
   const form = useForm<OwnIngredientBody>({ defaultValues: begun(own, prefilled) });
+  const { isDirty } = form.formState;
   const submit: SubmitHandler<OwnIngredientBody> = async (values) => {
     const sent = checked(form, values);
     if (!sent) return;
@@ -137,6 +138,7 @@ export default function OwnIngredientForm({ own, prefilled, close, saved }: OwnI
       title={own ? own.name : 'An ingredient of your own'}
       description="Copy the nutrition table from the pack. What a label does not say is taken from the nearest kind, marked as guessed, and widens the bands."
       close={close}
+      dirty={isDirty}
     >
       <form onSubmit={(event) => void form.handleSubmit(submit)(event)} noValidate>
         <NameAndKind form={form} />

@@ -17,6 +17,7 @@ const viewOf = (formula: Formula, version: number): FormulaView => ({
   id: 'f',
   version,
   updatedAt: '2026-11-01T10:00:00.000Z',
+  favourite: false,
 });
 
 /** A server that holds one formula, and can be away or refuse. */

@@ -33,9 +33,9 @@ test('a page says how many there are and where the next one begins', async () =>
   expect(await api.wholeFormulas({ search: 'pea', limit: 1 })).toEqual({
     entries: [{ id: 'f' }],
     total: 812,
-    next: '40',
+    next: 'before=40',
   });
-  await api.wholeFormulas({ before: '40' });
+  await api.wholeFormulas({ following: 'before=40' });
   expect(sent.map(({ path }) => path)).toEqual([
     '/api/formulas?search=pea&limit=1&with=lines',
     '/api/formulas?before=40&with=lines',

@@ -1,3 +1,4 @@
+import type { Family } from '@alterum/core';
 import type { FormulaContent } from '@alterum/contract/convert';
 import type {
   EaterView,
@@ -16,6 +17,7 @@ import type {
   RestoreView,
   SavedBriefView,
   StockView,
+  Suiting,
   TaughtWordView,
   UsedIngredientView,
   VersionView,
@@ -110,25 +112,37 @@ export interface Page<T> {
   readonly entries: readonly T[];
   /** How many there are in all. */
   readonly total: number;
-  /** What `before` is on the page that follows; undefined on the last one. */
+  /** What is added to the query of the page that follows (`before=12`, `skip=50`); undefined on the last one. */
   readonly next: string | undefined;
 }
 
-export interface PageQuery {
+/** What a list of formulas is narrowed to, and its order. */
+export interface FormulasAsked {
   readonly search?: string;
+  readonly kind?: Family;
+  readonly favourite?: 'yes';
+  readonly suits?: Suiting;
+  /** Id of a person, or `tonight`; everybody where it is left out. */
+  readonly person?: string;
+  readonly house?: 'yes';
+  readonly order?: 'changed' | 'name';
+}
+
+export interface PageQuery extends FormulasAsked {
   readonly limit?: number;
-  readonly before?: string | undefined;
+  /** `next` of the page before. */
+  readonly following?: string | undefined;
 }
 
 async function page<T>(
   path: string,
-  query: Readonly<Record<string, string | number | undefined>>,
+  { following, ...query }: Readonly<Record<string, string | number | undefined>>,
 ): Promise<Page<T>> {
-  const parameters = new URLSearchParams();
+  const parameters = new URLSearchParams(following === undefined ? '' : String(following));
   for (const [name, value] of Object.entries(query))
     if (value !== undefined && value !== '') parameters.set(name, String(value));
   const { answer, headers } = await readAnswer<T[]>(`${path}?${parameters.toString()}`);
-  const next = /[?&]before=(\d+)>; rel="next"/.exec(headers.get('link') ?? '')?.[1];
+  const next = /[?&]((?:before|skip)=\d+)>; rel="next"/.exec(headers.get('link') ?? '')?.[1];
   return { entries: answer, total: Number(headers.get('x-total-count') ?? answer.length), next };
 }
 
@@ -144,6 +158,8 @@ export const api = {
   updateFormula: (id: string, body: Body) => call<FormulaView>('PUT', `/formulas/${id}`, body),
   duplicateFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/duplicate`),
   deleteFormula: (id: string) => call<undefined>('DELETE', `/formulas/${id}`),
+  markFormula: (id: string, favourite: boolean) =>
+    call<FormulaView>('PUT', `/formulas/${id}/favourite`, { favourite }),
   restoreFormula: (id: string) => call<FormulaView>('POST', `/formulas/${id}/restore`),
   versions: (id: string) => call<VersionView[]>('GET', `/formulas/${id}/versions`),
   keepVersion: (

@@ -1,5 +1,5 @@
 import { infiniteQueryOptions, QueryClient, queryOptions } from '@tanstack/react-query';
-import { afterWriting, api, isRefused, type Page, type PageQuery } from './api';
+import { afterWriting, api, type FormulasAsked, isRefused, type Page, type PageQuery } from './api';
 
 /** ms in which what was fetched may be shown in another place without asking again; a write of this page ends it at once. @source assumed: shorter than a walk to another place and back */
 const FRESH_MS = 3000;
@@ -39,17 +39,22 @@ async function followed<T extends Lined>(one: Promise<T>): Promise<T> {
 }
 
 const listOf = <T>(kind: string, fetchPage: (query: PageQuery) => Promise<Page<T>>) =>
-  function list(search: string) {
+  function list(asked: FormulasAsked | string) {
+    const query = typeof asked === 'string' ? { search: asked } : asked;
     return infiniteQueryOptions({
-      queryKey: ['formulas', kind, search],
+      queryKey: ['formulas', kind, query],
       queryFn: ({ pageParam }) =>
-        fetchPage({ search, before: pageParam, ...(pageParam === undefined ? {} : { limit: FOLLOWING }) }),
+        fetchPage({
+          ...query,
+          following: pageParam,
+          ...(pageParam === undefined ? {} : { limit: FOLLOWING }),
+        }),
       initialPageParam: undefined as string | undefined,
       getNextPageParam: ({ next }) => next,
     });
   };
 
-/** A list of formulas by what is searched in it. */
+/** A list of formulas by what is searched in it, or by all that it is narrowed to. */
 export type PagedQuery<T> = ReturnType<typeof listOf<T>>;
 
 /** Everything that is read from the server, by what it is called. */
@@ -83,7 +88,7 @@ export const queries = {
   /** Names of the formulas that were changed last, as many as the server gives at once. */
   formulaNames: queryOptions({
     queryKey: ['formulas', 'names'],
-    queryFn: () => api.formulas({ search: '', before: undefined, limit: FOLLOWING }),
+    queryFn: () => api.formulas({ search: '', limit: FOLLOWING }),
   }),
   /** Names and kinds of formulas, last changed first; page by page. */
   formulas: listOf('heads', api.formulas),

@@ -49,7 +49,6 @@ export function IngredientField({ label, value, onValue, gone, invalid }: Ingred
         if (event.key === 'Enter') event.preventDefault();
         if (event.key !== 'Escape' || typed === undefined) return;
         // The list closes and what was chosen stands again; the form stays open.
-        event.stopPropagation();
         event.preventDefault();
         setTyped(undefined);
         onValue(before.current ?? '');
@@ -68,6 +67,7 @@ export function IngredientField({ label, value, onValue, gone, invalid }: Ingred
           onValue('');
         }}
         onFocus={({ target }) => target.select()}
+        data-keeps-escape={typed === undefined ? undefined : ''}
         aria-label={label}
         aria-invalid={invalid}
         placeholder="type what it is: peanut, honey …"

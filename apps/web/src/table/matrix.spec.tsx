@@ -24,6 +24,7 @@ const formula = (id: string, name: string, ...ingredients: readonly string[]): F
   id,
   version: 1,
   updatedAt: '2026-11-01T10:00:00.000Z',
+  favourite: false,
 });
 const eater = (name: string, allergen: 'milk' | 'tree-nut'): EaterView => ({
   id: name,
@@ -39,7 +40,9 @@ const views = [
   formula('block', 'Block of butter', 'butter'),
 ];
 /** A server that knows names. */
+const asked: string[] = [];
 const answer = (address: string) => {
+  asked.push(address);
   const search = new URL(address, 'http://kitchen.test').searchParams.get('search') ?? '';
   const entries = views.filter(({ name }) => name.toLowerCase().includes(search.toLowerCase()));
   return Promise.resolve({
@@ -98,6 +101,14 @@ test('the server is searched; nothing left is said', async () => {
   await waitFor(() => expect(names()).toEqual([]));
   expect(screen.getByText(/No formula is left/)).toBeTruthy();
   filter('');
+  await waitFor(() => expect(names()).toHaveLength(3));
+});
+
+test('the filter asks the server, which looks at all formulas', async () => {
+  await show([eater('Milly', 'milk')]);
+  fireEvent.change(screen.getByLabelText('Show'), { target: { value: 'conflict' } });
+  await waitFor(() => expect(asked.at(-1)).toContain('suits=conflict'));
+  fireEvent.change(screen.getByLabelText('Show'), { target: { value: 'all' } });
   await waitFor(() => expect(names()).toHaveLength(3));
 });
 

@@ -1,36 +1,21 @@
 import type { EaterView, FormulaView } from '@alterum/contract';
-import type { VerdictOrNone } from '@alterum/core';
 import { Printer } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { MoreFormulas } from '../formula-list/more-formulas';
 import { SearchFormulas } from '../formula-list/search-formulas';
 import type { FoundFormulas } from '../formula-list/use-found-formulas';
+import type { Suiting } from '@alterum/contract';
 import { Choice } from '../ui/choice';
 import { judged } from '../household/judged-evening';
 import { VerdictCell } from '../who-can-eat/verdict-cell';
 
-type Wanted = 'all' | 'everybody' | 'nobody-certain' | 'somebody';
-
-const wantedOptions: readonly { readonly value: Wanted; readonly label: string }[] = [
+const wantedOptions: readonly { readonly value: Suiting | 'all'; readonly label: string }[] = [
   { value: 'all', label: 'every formula' },
-  { value: 'everybody', label: 'nothing found against anybody' },
-  { value: 'nobody-certain', label: 'no certain conflict' },
-  { value: 'somebody', label: 'somebody cannot' },
+  { value: 'fits', label: 'nothing found against anybody' },
+  { value: 'possible', label: 'no certain conflict' },
+  { value: 'conflict', label: 'somebody cannot' },
 ];
-
-function isWanted(wanted: Wanted, verdicts: readonly VerdictOrNone[]): boolean {
-  switch (wanted) {
-    case 'all':
-      return true;
-    case 'everybody':
-      return verdicts.every((verdict) => verdict === 'fits');
-    case 'nobody-certain':
-      return verdicts.every((verdict) => verdict === 'fits' || verdict === 'ask');
-    case 'somebody':
-      return verdicts.includes('does-not');
-  }
-}
 
 interface MatrixProps {
   readonly found: FoundFormulas<FormulaView>;
@@ -39,15 +24,8 @@ interface MatrixProps {
 
 /** Formulas by everybody; searched by what they are and what is in them, filtered by how they suit; each cell opens to its reasons. */
 export function Matrix({ found, eaters }: MatrixProps) {
-  const { entries: views, search, setSearch } = found;
-  const [wanted, setWanted] = useState<Wanted>('all');
-  const rows = useMemo(() => views.map((view) => judged(view, eaters)), [views, eaters]);
-  const shown = rows.filter(({ people }) =>
-    isWanted(
-      wanted,
-      people.map(({ verdict }) => verdict),
-    ),
-  );
+  const { entries: views, search, setSearch, suits, setSuits } = found;
+  const shown = useMemo(() => views.map((view) => judged(view, eaters)), [views, eaters]);
   if (eaters.length === 0)
     return <p className="p-2">Add people first; then every formula is held against each of them.</p>;
   return (
@@ -56,9 +34,9 @@ export function Matrix({ found, eaters }: MatrixProps) {
         <SearchFormulas label="Search formulas at the table" search={search} setSearch={setSearch} />
         <Choice
           label="Show"
-          value={wanted}
+          value={suits ?? 'all'}
           options={wantedOptions}
-          onChange={setWanted}
+          onChange={(wanted) => setSuits(wanted === 'all' ? undefined : wanted)}
           className="h-10 border-2 border-hair px-2"
         />
         <Link
@@ -103,7 +81,7 @@ export function Matrix({ found, eaters }: MatrixProps) {
             {shown.length === 0 && (
               <tr>
                 <td colSpan={eaters.length + 1} className="p-3">
-                  No formula is left under this filter{found.isMore ? ' among those shown' : ''}.
+                  No formula is left under this filter.
                 </td>
               </tr>
             )}

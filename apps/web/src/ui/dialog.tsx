@@ -50,6 +50,10 @@ export function Dialog({ title, description, close, wide = false, dirty = false,
             if (document.activeElement === document.body) opener.focus();
           }}
           className={`plate fixed left-1/2 top-[8vh] z-50 max-h-[84dvh] -translate-x-1/2 overflow-auto p-5 shadow-2xl ${wide ? 'w-[min(1080px,96vw)]' : 'w-[min(640px,94vw)]'}`}
+          // A list that is open in a field is closed by Escape before the dialog is.
+          onEscapeKeyDown={(event) => {
+            if (document.activeElement?.hasAttribute('data-keeps-escape')) event.preventDefault();
+          }}
           // What is sent in here is not sent in the form that it was opened from as well: events pass through portals.
           onSubmit={(event) => event.stopPropagation()}
           {...(description ? {} : { 'aria-describedby': undefined })}

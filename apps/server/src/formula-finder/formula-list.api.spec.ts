@@ -1,7 +1,7 @@
 import { createRequire } from 'node:module';
 import type { FormulaSummary, FormulaView } from '@alterum/contract';
 import { cashewSauce, type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
-import { matchOf } from './formula-list.js';
+import { matchOf } from '../formula/formula-list.js';
 
 const Database = createRequire(__filename)('libsql') as new (file: string) => {
   exec(sql: string): void;
