@@ -56,7 +56,7 @@ export async function benchApi(): Promise<readonly Result[]> {
     version: number;
     updatedAt: string;
   };
-  const { id, version: started, updatedAt: _updatedAt, ...content } = view;
+  const { id, version: started, updatedAt: _updatedAt, favourite: _favourite, ...content } = view;
   let version = started;
   const pot = {
     lines: demoFormulas[0]?.lines?.map(({ id: _id, ...line }) => line),

@@ -361,3 +361,32 @@ test('who listens hears whose verdict has turned, and that something was undone'
   await expect(spoken).toContainText('Undone.');
   await expect(spoken).toContainText('Marte: cannot eat, barley in light miso.');
 });
+
+test('by ear: a grip says what it is for, a move is told by name and place, values of a picture stand in a table', async ({
+  page,
+}) => {
+  await ownFormula(page, 'For ears');
+  const grip = page.getByRole('button', { name: 'Move Water to another place' });
+  await grip.focus();
+  await page.keyboard.press('Space');
+  const heard = page.getByText('Water is taken, from place 2 of 4.');
+  await expect(heard).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Water stays where it was.')).toHaveCount(1);
+  await page.keyboard.press('t');
+  await page.getByText('The values as a table').click();
+  const table = page.getByRole('region', { name: /^What becomes of it with so many grams/ });
+  await expect(table.getByRole('row')).toHaveCount(26);
+  await expect(table.getByRole('row').nth(1)).toContainText('mPa·s');
+  const id = page.url().split('/').pop() ?? '';
+  await page.goto(`/compare?with=${id}`);
+  await page.getByText('The values as a table').click();
+  await expect(page.getByRole('region', { name: /^Thickness in mPa·s/ }).getByRole('row')).toHaveCount(10);
+  await page.goto('/table?tab=matrix');
+  await expect(
+    page
+      .getByTestId('matrix')
+      .getByRole('button', { name: /^Ilva: / })
+      .first(),
+  ).toBeVisible();
+});

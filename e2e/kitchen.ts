@@ -86,7 +86,7 @@ export async function copyOf(page: Page, name: string): Promise<string> {
   const whole = (await (
     await page.request.get(`/api/formulas/${await idOfFormula(page, name)}`)
   ).json()) as Record<string, unknown>;
-  const { id: _id, version: _version, updatedAt: _updatedAt, ...content } = whole;
+  const { id: _id, version: _version, updatedAt: _updatedAt, favourite: _favourite, ...content } = whole;
   const made = await page.request.post('/api/formulas', { data: { ...content, name: 'On trial' } });
   expect(made.ok()).toBe(true);
   const { id } = (await made.json()) as { id: string };

@@ -147,6 +147,39 @@ test('a time that is typed stays, a bar that is dragged stays where it is put; l
   await page.request.delete(`/api/formulas/${id}`);
 });
 
+test('a finger that goes along the timeline puts a bar elsewhere; one that goes up or down scrolls past it', async ({
+  page,
+}) => {
+  const id = await made(page, stove('By finger sauce'));
+  await page.clock.setFixedTime(on(12, 15));
+  await ownHousehold(page, [id]);
+  await page.goto('/plan');
+  const blend = row(page, 'jug 60 s');
+  const planned = (await blend.locator('b').first().textContent()) ?? '';
+  const bar = page.locator('svg g g', { has: page.locator('title', { hasText: 'jug 60 s' }) }).last();
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Emulation.setTouchEmulationEnabled', { enabled: true });
+  const swipe = async (dx: number, dy: number) => {
+    await page.getByRole('region', { name: 'Over time' }).evaluate((plate) => plate.scrollIntoView());
+    const box = (await bar.locator('> rect').first().boundingBox())!;
+    const x = box.x + box.width / 2,
+      y = box.y + 10;
+    await cdp.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }] });
+    for (let i = 1; i <= 10; i++)
+      await cdp.send('Input.dispatchTouchEvent', {
+        type: 'touchMove',
+        touchPoints: [{ x: x + (dx * i) / 10, y: y + (dy * i) / 10 }],
+      });
+    await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  };
+  await swipe(4, -150);
+  await expect(blend.locator('b').first()).toHaveText(planned);
+  await swipe(-120, 6);
+  await expect(blend).toContainText('put there by hand');
+  await expect.poll(async () => (await blend.locator('b').first().textContent())! < planned).toBe(true);
+  await page.request.delete(`/api/formulas/${id}`);
+});
+
 test('put to a time that is too late, everything is on the table later, and that is told', async ({
   page,
 }) => {

@@ -75,6 +75,41 @@ test('a finger changes an amount with the buttons that come with the field', asy
   expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(44);
 });
 
+test('a finger that rests on a grip takes a line elsewhere; one that only goes over it scrolls', async ({
+  page,
+}) => {
+  await ownFormula(page, 'By resting finger');
+  const names = () =>
+    page
+      .getByRole('list', { name: 'Lines' })
+      .locator('> li')
+      .evaluateAll((items) => items.map((item) => item.getAttribute('data-testid')));
+  const before = await names();
+  const cdp = await page.context().newCDPSession(page);
+  const middle = async (name: string): Promise<[number, number]> => {
+    const grip = page.getByRole('button', { name });
+    const box = (await grip.boundingBox())!;
+    return [box.x + box.width / 2, box.y + box.height / 2];
+  };
+  await page
+    .getByRole('button', { name: 'Move Water' })
+    .evaluate((grip) => grip.scrollIntoView({ block: 'center' }));
+  await swipe(cdp, await middle('Move Water'), [0, -60]);
+  expect(await names()).toEqual(before);
+  await page
+    .getByRole('button', { name: 'Move Water' })
+    .evaluate((grip) => grip.scrollIntoView({ block: 'center' }));
+  const [x, y] = await middle('Move Water'),
+    [, to] = await middle('Move Cashew nuts');
+  const touch = (type: 'touchStart' | 'touchMove', at: number) =>
+    cdp.send('Input.dispatchTouchEvent', { type, touchPoints: [{ x, y: at }] });
+  await touch('touchStart', y);
+  await page.waitForTimeout(400);
+  for (let i = 1; i <= 8; i++) await touch('touchMove', y + ((to - 4 - y) * i) / 8);
+  await cdp.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  await expect.poll(names).toEqual([before[1], before[0], ...before.slice(2)]);
+});
+
 test('in the swap list the second “Take” works at the first tap', async ({ page }) => {
   await copyOf(page, 'Flatbread melt');
   await page.getByRole('button', { name: 'Swap', exact: true }).tap();

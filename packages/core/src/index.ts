@@ -192,6 +192,7 @@ export {
   rails,
   valueOnRail,
   wordFor,
+  valueAt,
 } from './property/rail.js';
 export { provenanceWords, type ShownParameter } from './property/shown-parameter.js';
 

@@ -185,8 +185,6 @@ export class FormulaWriter {
     for (const step of steps) {
       await breathe();
       if (step.writes) await this.writeFormula(step, mode);
-      else if (step.entry.favourite)
-        await this.em.nativeUpdate(FormulaRow, { id: step.entry.id }, { favourite: true });
       await this.writeVersions(step, mode);
     }
   }
@@ -209,7 +207,7 @@ export class FormulaWriter {
       createdAt: new Date(entry.createdAt),
       updatedAt: new Date(entry.updatedAt),
       deletedAt: dateOf(entry.putAwayAt),
-      // A mark that either side has stays.
+      // Merged, a mark that is here is not taken away by a backup without it.
       ...(mode === 'replace' || isNew || entry.favourite ? { favourite: entry.favourite ?? false } : {}),
     };
     if (isNew) await this.em.insert(FormulaRow, { id, ...columns, turn: null });

@@ -129,7 +129,7 @@ test('a mark is kept without a new version or another place, is found, and a cop
   expect(await find('favourite=yes')).toEqual([]);
   await server
     .ask()
-    .post('/api/restore?mode=merge')
+    .post('/api/restore?mode=replace')
     .set('content-type', 'application/json')
     .send(JSON.stringify(backup.body))
     .expect(200);

@@ -1,6 +1,8 @@
 import { CURVE_RANGE, isEmpty, plainCurve } from '@alterum/core';
 import { line, scaleLinear, scaleLog } from 'd3';
 import { useSize } from '../chart/use-size';
+import { ValueTable } from '../chart/value-table';
+import { figure } from '../words/number-text';
 import { type ComparedFormula, letters } from './compared';
 import { curveLooks } from './looks';
 
@@ -24,6 +26,23 @@ const curveOf = ({ outcome }: ComparedFormula): Curve =>
   isEmpty(outcome.prediction)
     ? []
     : plainCurve(outcome.mix, outcome.recipe.serving.storage, outcome.recipe.serving.days);
+
+/** °C at which the table tells the curves: fridge, room, table, pan. */
+const TOLD_AT_C = [5, 10, 20, 30, 40, 50, 60, 70, 80] as const;
+
+/** Thickness at a temperature, between the points of the curve; nothing where it does not reach. */
+function thicknessAt(curve: Curve, temperatureC: number): string {
+  const points = [...curve].sort((a, b) => a.temperatureC - b.temperatureC);
+  const after = points.findIndex((point) => point.temperatureC >= temperatureC);
+  const above = points[after],
+    below = points[after - 1] ?? above;
+  if (!above || !below) return '–';
+  const span = above.temperatureC - below.temperatureC,
+    share = span > 0 ? (temperatureC - below.temperatureC) / span : 0;
+  if (share < 0) return '–';
+  const log = Math.log(below.viscosity.mid) * (1 - share) + Math.log(above.viscosity.mid) * share;
+  return figure(Math.exp(log), 0);
+}
 
 /** Where temperatures and thicknesses lie in a picture of this width that holds all curves. */
 function scalesOf(curves: readonly Curve[], width: number) {
@@ -142,6 +161,16 @@ export function OverlaidCurves({ compared }: Pick<CurvesProps, 'compared'>) {
           <Axes {...scales} width={width} />
           <Curves {...scales} compared={compared} curves={curves} />
         </svg>
+      )}
+      {size && curves.some((curve) => curve.length > 0) && (
+        <ValueTable
+          caption="Thickness in mPa·s by temperature, the middle of what is computed"
+          columns={['°C', ...compared.map(({ name }) => name)]}
+          rows={TOLD_AT_C.map((temperatureC) => ({
+            head: `${temperatureC} °C`,
+            values: curves.map((curve) => thicknessAt(curve, temperatureC)),
+          }))}
+        />
       )}
       <p className="text-[13px] text-soft">mPa·s, from the pan on the left to the fridge on the right.</p>
     </div>

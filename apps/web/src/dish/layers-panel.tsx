@@ -21,6 +21,7 @@ import type { KeyboardEvent } from 'react';
 import { Choice } from '../ui/choice';
 import { focusSoon } from '../ui/focus-net';
 import { ScrubNumber } from '../ui/scrub-number';
+import { spokenSorting } from '../ui/spoken-sorting';
 import { useSortingSensors } from '../ui/use-sorting-sensors';
 import { gramStep, gramsText } from '../words/number-text';
 import { changeDish } from './dish-store';
@@ -123,7 +124,7 @@ function LayerRow({ layer, dish, laid, density, spread }: RowProps) {
         {...attributes}
         {...listeners}
         id={gripOf(layer.id)}
-        aria-label={`Move the layer of ${name}`}
+        aria-label={`Move the layer of ${name} to another place`}
         className="tap-coarse grid h-8 w-7 touch-manipulation place-items-center rounded text-soft/70 hover:text-ink"
       >
         <GripVertical size={15} aria-hidden />
@@ -187,7 +188,18 @@ export function LayersPanel({ dish, read }: { readonly dish: WrittenDish; readon
         Layers{' '}
         <span className="font-sans text-sm font-normal text-soft">the top one first; laid from below</span>
       </h2>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={onDragEnd}
+        accessibility={spokenSorting(
+          ids.map(({ id }) => id),
+          (id) => {
+            const part = dish.parts.find((one) => one.id === ids.find((layer) => layer.id === id)?.component);
+            return part && `The layer of ${partName(part)}`;
+          },
+        )}
+      >
         <SortableContext items={ids.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol aria-label="Layers, from the top">
             {ids.map((layer) => {

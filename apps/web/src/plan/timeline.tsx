@@ -69,7 +69,7 @@ function BarView({ bar, y, clip, pinned, drag }: BarViewProps) {
   const { shown, look, width } = bar,
     x = bar.x + (drag?.px ?? 0);
   return (
-    <g {...useDragging(drag)} className={drag ? 'cursor-grab touch-pan-y active:cursor-grabbing' : ''}>
+    <g {...useDragging(drag)} className={drag ? 'cursor-grab active:cursor-grabbing' : ''}>
       <title>{`${clockText(shown.start)} ${shown.words} (${shown.pot.name})${pinned ? ', put there by hand' : ''}`}</title>
       <clipPath id={clip}>
         <rect x={x} y={y} width={Math.max(width - 4, 0)} height={LANE - 4} />
@@ -199,7 +199,8 @@ export function TimelinePicture(props: TimelinePictureProps) {
           aria-label="The evening over time; the same stands by the clock"
           width={width}
           height={y + 4}
-          className="select-none"
+          // A finger that goes up or down scrolls the page; along the time it takes a bar with it.
+          className="touch-pan-y select-none"
         >
           <Ticks ticks={picture.ticks} below={y} />
           <Folds folds={picture.folds} below={y} />

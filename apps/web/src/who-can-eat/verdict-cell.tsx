@@ -27,6 +27,7 @@ export function VerdictCell({ eater, result }: { readonly eater: EaterView; read
           type="button"
           className={`tap-coarse min-h-8 w-full rounded-md px-1.5 font-semibold hover:bg-dip ${mark.ink}`}
           data-verdict={result.verdict}
+          aria-label={`${eater.name}: ${mark.word}`}
         >
           <span aria-hidden>{mark.sign}</span> {mark.word}
         </button>

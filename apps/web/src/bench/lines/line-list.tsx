@@ -8,6 +8,7 @@ import { focusAddIngredient, focusAmountSoon } from '../../open-formula/focus';
 import { LineRow } from './line-row';
 import { NoteField } from '../title/note-field';
 import { part } from '../../ui/part';
+import { spokenSorting } from '../../ui/spoken-sorting';
 import { useSortingSensors } from '../../ui/use-sorting-sensors';
 
 /** The list stands before the search through the larder has come. */
@@ -19,6 +20,12 @@ const AddIngredient = part(
 /** Lines in the order in which they are shown: by role, then as the cook placed them. */
 const shownLines = (formula: Formula): readonly Line[] =>
   linesByRole(formula.lines).flatMap((group) => group.lines);
+
+/** What a line is called while it is taken elsewhere. */
+const nameOfLine = (id: string): string | undefined => {
+  const line = useBench.getState().bench?.history.formula.lines.find((one) => one.id === id);
+  return line && findIngredient(line.ingredient)?.name;
+};
 
 /** Puts a line where another one stands; it takes over that one’s role. */
 function moveOnto(formula: Formula, from: string, onto: string): void {
@@ -113,7 +120,12 @@ const SortableLines = memo(function SortableLines({ order }: { readonly order: s
       </p>
     );
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={onDragEnd}
+      accessibility={spokenSorting(ids, nameOfLine)}
+    >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         <ul aria-label="Lines" className="@container min-h-0">
           {entries.map(({ id, firstOfRole }) => (

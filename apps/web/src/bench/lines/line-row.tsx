@@ -202,7 +202,7 @@ export const LineRow = memo(function LineRow({ line, ingredient, firstOfRole, mo
         ref={setActivatorNodeRef}
         {...attributes}
         {...listeners}
-        aria-label={`Move ${name}`}
+        aria-label={`Move ${name} to another place`}
         className="grid h-7 w-6 touch-manipulation place-items-center rounded text-soft/60 hover:text-ink"
       >
         <GripVertical size={14} aria-hidden />

@@ -16,6 +16,7 @@ import { findIngredient } from '../../household/house-larder';
 import { useFormula } from '../../open-formula/bench-store';
 import { PopoverOnDemand } from '../../ui/on-demand';
 import { part } from '../../ui/part';
+import { spokenSorting } from '../../ui/spoken-sorting';
 import { useSortingSensors } from '../../ui/use-sorting-sensors';
 import { operationText, readyText, shortName } from '../../words/method-words';
 import { focusOperation, focusWanted, operationId } from './focus-operation';
@@ -84,7 +85,7 @@ const Chip = memo(function Chip({
           {...attributes}
           {...listeners}
           tabIndex={-1}
-          aria-label={`Move operation ${at + 1}: ${text}`}
+          aria-label={`Move operation ${at + 1}, ${text}, to another place`}
           className="grid h-7 w-4 touch-manipulation place-items-center text-soft/60 hover:text-ink"
         >
           <GripVertical size={12} aria-hidden />
@@ -121,7 +122,15 @@ function Operations({ method, lines }: { readonly method: Method; readonly lines
     if (from >= 0 && to >= 0 && from !== to) changeMethod((all) => moved(all, from, to));
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={onDragEnd}
+      accessibility={spokenSorting(ids, (id) => {
+        const operation = operations.find(({ key }) => key === id)?.operation;
+        return operation && operationText(operation, lines);
+      })}
+    >
       <SortableContext items={ids} strategy={rectSortingStrategy}>
         <ol aria-label="Operations" className="flex flex-wrap items-center gap-y-1">
           {operations.map(({ operation, key }, at) => (

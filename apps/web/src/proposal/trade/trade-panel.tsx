@@ -5,6 +5,7 @@ import { useBench, useOutcome } from '../../open-formula/bench-store';
 import { openWork, useWork } from '../../open-formula/work-store';
 import { useSize } from '../../chart/use-size';
 import { Choice } from '../../ui/choice';
+import { TradeTable } from './trade-table';
 import { TradePicture } from './trade-picture';
 import { useTradeMap } from './use-trade-map';
 
@@ -141,6 +142,7 @@ export default function TradePanel() {
           </p>
         )}
       </div>
+      {there && fits && <TradeTable map={fits.map} shown={fits.shown} names={[nameOf(x), nameOf(y)]} />}
       {map && map.map.cannot.length > 0 && <CannotAnywhere names={map.map.cannot} />}
       <p className="text-[12.5px] leading-4 text-soft">
         Drag the dot, or press the arrow keys on it. Dotted lines: both together weigh the same.
