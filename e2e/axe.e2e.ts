@@ -124,3 +124,26 @@ test('axe finds nothing in the forms of the larder', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Text of the label' }).fill('Milk, zorblax, may contain nuts.');
   await clean(page, 'label', page.getByTestId('marked-label'));
 });
+
+test('axe finds nothing in the opened menu of a line, on the lines that were read, in a need being looked for', async ({
+  page,
+}) => {
+  await openBench(page);
+  await page
+    .getByRole('button', { name: /^More for / })
+    .first()
+    .click();
+  await clean(page, 'the menu of a line', page.getByRole('menu'));
+  await page.goto('/read');
+  await page
+    .getByLabel('The recipe')
+    .fill(
+      'Nut sauce\nServes 4\nFor the sauce:\n1 cup cashews, soaked\n2 cups water\n1 tbsp of something odd\nFor the top:\n30 g bread\nBlend it all.',
+    );
+  await clean(page, 'the lines that were read', page.getByTestId('read-line-0'));
+  await page.goto('/table');
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  await page.getByRole('button', { name: 'Ingredient', exact: true }).click();
+  await page.getByRole('combobox', { name: 'Ingredient' }).fill('pea');
+  await clean(page, 'a need being looked for', page.getByRole('option').first());
+});

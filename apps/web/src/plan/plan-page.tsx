@@ -146,7 +146,7 @@ function Head({ pots, tonight: { tasks, serveAt }, day, at }: HeadProps) {
       </h1>
       <span className="mr-auto hidden text-soft print:inline">{pots.map(({ name }) => name).join(', ')}</span>
       {tasks.length > 0 && (
-        <span className="flex gap-2 print:hidden">
+        <span className="flex flex-wrap gap-2 print:hidden">
           <Link
             to="/plan/recipe"
             className="tap tap-coarse inline-flex items-center gap-2 rounded-lg border-2 border-yolk bg-yolk px-3 font-semibold text-on-yolk"

@@ -1,7 +1,7 @@
 import { type Formula, formulaOfRecipe, LONGEST_RECIPE, readRecipe, type ReadRecipe } from '@alterum/core';
 import { Check } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { Fragment, useDeferredValue, useMemo, useState } from 'react';
 import { findIngredient, loadHouseLarder, wholeLarder } from '../household/house-larder';
 import { habitsNow } from '../household/habits';
 import { useHousehold } from '../household/household-store';
@@ -52,8 +52,8 @@ function Lines({
           const id = ingredientOf(line, choices),
             heading = line.section !== recipe.lines[i - 1]?.section ? line.section : undefined;
           return (
-            <div key={line.id} role="presentation">
-              {heading && <p className="pt-2 text-[13px] font-bold text-soft">{heading}</p>}
+            <Fragment key={line.id}>
+              {heading && <li className="pt-2 text-[13px] font-bold text-soft">{heading}</li>}
               <ReadLineRow
                 line={line}
                 standing={standingOf(line, choices)}
@@ -61,7 +61,7 @@ function Lines({
                 choose={(ingredient) => choose(line.id, ingredient)}
                 writeDown={() => setWriting({ line: line.id, name: line.name.slice(0, LONGEST_NAME) })}
               />
-            </div>
+            </Fragment>
           );
         })}
       </ul>

@@ -2,9 +2,9 @@ import { Command } from 'cmdk';
 import { useRef, useState } from 'react';
 import { searchHere } from '../formula-list/search-here';
 import { wholeLarder } from '../household/house-larder';
-import { foundItem, foundList } from '../ui/found-list';
+import { foundItem } from '../ui/found-list';
 
-const SHOWN = 7;
+const SHOWN = 6;
 
 interface IngredientFieldProps {
   readonly label: string;
@@ -75,7 +75,8 @@ export function IngredientField({ label, value, onValue, gone, invalid }: Ingred
       />
       <Command.List
         label="Ingredients found"
-        className={`${foundList} ${asked === '' ? 'hidden' : ''}`}
+        // In the flow: the dialog grows with it, where a plate over it would be cut at its edge.
+        className={`mt-1 rounded-lg border-2 border-rim p-1 ${asked === '' ? 'hidden' : ''}`}
         // What is pressed is taken before the field loses the focus.
         onMouseDown={(event) => event.preventDefault()}
       >

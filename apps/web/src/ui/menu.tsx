@@ -13,7 +13,8 @@ interface MenuProps {
 
 export function Menu({ trigger, children, open, onOpenChange, side = 'bottom' }: MenuProps) {
   return (
-    <Radix.Root open={open} onOpenChange={onOpenChange}>
+    // Not modal: what stands behind it stays there for whoever listens, and a press beside it does what it says.
+    <Radix.Root open={open} onOpenChange={onOpenChange} modal={false}>
       <Radix.Trigger asChild>{trigger}</Radix.Trigger>
       <Radix.Portal>
         <Radix.Content
