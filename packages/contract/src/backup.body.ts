@@ -17,7 +17,17 @@ import {
 } from 'class-validator';
 import { AreWishes, WishInput } from './brief.body.js';
 import { EaterBody } from './eater.body.js';
-import { all, AreParts, IsBetween, IsIngredientId, IsName, IsPart, IsVersion, MayBeAbsent } from './field.js';
+import {
+  all,
+  AreParts,
+  IsBetween,
+  IsIngredientId,
+  IsName,
+  IsNoMemberName,
+  IsPart,
+  IsVersion,
+  MayBeAbsent,
+} from './field.js';
 import { FormulaBody } from './formula.body.js';
 import { EveningBody, LawBody, TonightBody, VersionsBody } from './household.body.js';
 import { KeptDishBody } from './kept-dish.body.js';
@@ -51,14 +61,22 @@ export const backupLimits = {
   household: 1,
 } as const;
 
+const dateAsked = (what: string): string => `${what} must be a date and time like 2026-11-25T18:30:00.000Z.`;
 const IsWhen = (what: string): PropertyDecorator =>
-  IsISO8601({ strict: true }, { message: `${what} must be a date and time like 2026-11-25T18:30:00.000Z.` });
+  all(
+    IsISO8601({ strict: true }, { message: dateAsked(what) }),
+    // Days of weeks and of years are dates too, and none that is reckoned with here.
+    Matches(/^\d{4}-\d\d-\d\d(?:T|$)/, { message: dateAsked(what) }),
+  );
 
 /** When it was taken out of sight; null while it is there. */
 const IsPutAway = (): PropertyDecorator => all(IsOptional(), IsWhen('When it was put away'));
 
 const IsId = (): PropertyDecorator =>
-  Matches(/^[\w-]{1,64}$/, { message: 'The id must be 1 to 64 letters, digits, “-” and “_”.' });
+  all(
+    Matches(/^[\w-]{1,64}$/, { message: 'The id must be 1 to 64 letters, digits, “-” and “_”.' }),
+    IsNoMemberName(),
+  );
 
 /** A kept version of a formula. */
 export class BackupVersion {

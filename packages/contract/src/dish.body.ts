@@ -21,6 +21,7 @@ import {
   IsBetween,
   IsIngredientId,
   IsName,
+  IsNoMemberName,
   IsPart,
   IsPortions,
   MayBeAbsent,
@@ -57,6 +58,7 @@ export class DishPartBase {
   @IsString({ message: 'A part of the dish is named by its id.' })
   @IsNotEmpty({ message: 'The id of a part cannot be empty.' })
   @MaxLength(64, { message: 'The id of a part is longer than 64 characters.' })
+  @IsNoMemberName()
   id!: string;
 
   @MayBeAbsent()

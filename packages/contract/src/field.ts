@@ -3,6 +3,7 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
+  IsNotIn,
   IsNumber,
   IsString,
   Max,
@@ -26,6 +27,15 @@ export const MayBeAbsent = (): PropertyDecorator =>
 export const nameOf = (one: { readonly name?: unknown } | null): unknown =>
   typeof one?.name === 'string' ? one.name.trim() : one;
 
+/** Names that every object has (`__proto__`, `constructor`): as the name of a thing they are taken for what they are not. */
+const memberNames: readonly string[] = Object.getOwnPropertyNames(Object.prototype);
+
+/** Something sent by which things are told apart, that is no name of a member that every object has. */
+export const IsNoMemberName = (): PropertyDecorator =>
+  IsNotIn([...memberNames], {
+    message: 'This id has a meaning of its own in programs and cannot name anything; take another one.',
+  });
+
 /** A name that must be there. */
 export const IsName = (missing: string, longest: number): PropertyDecorator =>
   all(
@@ -34,11 +44,15 @@ export const IsName = (missing: string, longest: number): PropertyDecorator =>
     MaxLength(longest, { message: `The name is longer than ${longest} characters.` }),
   );
 
+/** A version that can still be written over many times; nothing is written so often. @source assumed: ten years of a write a second are a third of it */
+const LARGEST_VERSION = 1_000_000_000;
+
 /** The version that a write was made from, so that no write goes over another unseen. */
 export const IsVersion = (): PropertyDecorator =>
   all(
     IsInt({ message: 'Say which version was changed: “version” must be a whole number.' }),
     Min(1, { message: 'The version starts at 1.' }),
+    Max(LARGEST_VERSION, { message: `No version is larger than ${LARGEST_VERSION}.` }),
   );
 
 /** A number between two ends, both allowed; `what` begins the sentence that refuses another, a unit ends it. */
@@ -79,4 +93,5 @@ export const IsIngredientId = (): PropertyDecorator =>
     IsString({ message: 'The ingredient must be named by its larder id.' }),
     IsNotEmpty({ message: 'The ingredient must be named by its larder id.' }),
     MaxLength(120, { message: 'The ingredient id is too long.' }),
+    IsNoMemberName(),
   );

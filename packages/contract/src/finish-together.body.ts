@@ -9,13 +9,14 @@ import {
   MaxLength,
 } from 'class-validator';
 import { dishLimits } from './dish-limits.js';
-import { AreParts, IsBetween, IsIngredientId, MayBeAbsent } from './field.js';
+import { AreParts, IsBetween, IsIngredientId, IsNoMemberName, MayBeAbsent } from './field.js';
 
 /** Pieces of one thing in a pot that several share. */
 export class PiecesInput {
   @IsString({ message: 'Pieces are named by an id.' })
   @IsNotEmpty({ message: 'The id of the pieces cannot be empty.' })
   @MaxLength(64, { message: 'The id of the pieces is longer than 64 characters.' })
+  @IsNoMemberName()
   id!: string;
 
   @IsIngredientId() ingredient!: string;

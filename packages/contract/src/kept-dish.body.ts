@@ -20,7 +20,17 @@ import {
   OvenStageInput,
   VesselInput,
 } from './dish.body.js';
-import { AreParts, IsBetween, IsName, IsPart, IsPortions, IsVersion, MayBeAbsent, nameOf } from './field.js';
+import {
+  AreParts,
+  IsBetween,
+  IsName,
+  IsNoMemberName,
+  IsPart,
+  IsPortions,
+  IsVersion,
+  MayBeAbsent,
+  nameOf,
+} from './field.js';
 
 /** A vessel as a dish keeps it, with the name it goes by in the house. */
 export class KeptVesselInput extends VesselInput {
@@ -43,6 +53,7 @@ export class KeptLayerInput extends LayerInput {
   @IsString({ message: 'A layer is named by its id.' })
   @IsNotEmpty({ message: 'The id of a layer cannot be empty.' })
   @MaxLength(64, { message: 'The id of a layer is longer than 64 characters.' })
+  @IsNoMemberName()
   id!: string;
 }
 
@@ -113,6 +124,7 @@ export class KeptMomentInput {
   @IsString({ message: 'A version is told from others by its id.' })
   @IsNotEmpty({ message: 'The id of a version cannot be empty.' })
   @MaxLength(64, { message: 'The id of a version is longer than 64 characters.' })
+  @IsNoMemberName()
   id!: string;
 
   @IsName('Give the version a name.', 80)

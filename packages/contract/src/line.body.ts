@@ -26,7 +26,7 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
-import { IsBetween, IsIngredientId, IsPart, MayBeAbsent } from './field.js';
+import { IsBetween, IsIngredientId, IsNoMemberName, IsPart, MayBeAbsent } from './field.js';
 import { requestLimits } from './kitchen-limits.js';
 import { AreOperations, OperationInput } from './operation.body.js';
 
@@ -58,6 +58,7 @@ export class PotLineInput {
   @IsString({ message: 'The line id must be a text.' })
   @IsNotEmpty({ message: 'The line id cannot be empty.' })
   @MaxLength(64, { message: 'The line id is longer than 64 characters.' })
+  @IsNoMemberName()
   id?: string;
 
   /** Id of a larder ingredient, or its exact name. */

@@ -9,7 +9,7 @@ import {
   IsString,
   MaxLength,
 } from 'class-validator';
-import { all, AreParts, IsBetween, IsPart, MayBeAbsent } from './field.js';
+import { all, AreParts, IsBetween, IsNoMemberName, IsPart, MayBeAbsent } from './field.js';
 
 /** Most tasks of one evening, cooks and machines of a kind; min of the two days that are planned. @source assumed: more than any kitchen has */
 export const eveningPlanLimits = {
@@ -28,6 +28,7 @@ const IsId = (what: string): PropertyDecorator =>
     IsString({ message: `${what} must be a text.` }),
     IsNotEmpty({ message: `${what} cannot be empty.` }),
     MaxLength(64, { message: `${what} is longer than 64 characters.` }),
+    IsNoMemberName(),
   );
 const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -1,7 +1,7 @@
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsString, MaxLength } from 'class-validator';
 import { NeedInput } from './eater.body.js';
-import { AreParts, IsPortions, MayBeAbsent } from './field.js';
+import { AreParts, IsNoMemberName, IsPortions, MayBeAbsent } from './field.js';
 import { requestLimits } from './kitchen-limits.js';
 import { PotLineInput } from './line.body.js';
 
@@ -10,6 +10,7 @@ export class EaterInput {
   @MayBeAbsent()
   @IsString({ message: 'The id must be a text.' })
   @MaxLength(80, { message: 'The id is too long.' })
+  @IsNoMemberName()
   id?: string;
 
   @MayBeAbsent()

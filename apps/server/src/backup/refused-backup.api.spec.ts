@@ -66,6 +66,33 @@ const broken: readonly (readonly [string, (text: string) => string, string, stri
     'invalid-input',
     'stock[0]',
   ],
+  ...(['__proto__', 'constructor', 'toString', 'hasOwnProperty'] as const).map(
+    (name) =>
+      [
+        `a person called ${name} among ids`,
+        (text: string) => text.replace(/("people": \[\s*\{"id":)"[^"]+"/, `$1"${name}"`),
+        'invalid-input',
+        'people[0].id',
+      ] as const,
+  ),
+  [
+    'a line called __proto__ among ids',
+    (text) => text.replace(/("lines":\[\{"id":)"[^"]+"/, '$1"__proto__"'),
+    'invalid-input',
+    'formulas[0].lines[0].id',
+  ],
+  [
+    'a day of a week, which cannot be reckoned with',
+    (text) => text.replace(/"createdAt":"[^"]+"/, '"createdAt":"2026-W14-3"'),
+    'invalid-input',
+    'ownIngredients[0].createdAt',
+  ],
+  [
+    'a version after which none can come',
+    (text) => text.replace(/("formulas": \[\s*\{"id":"[^"]+","version":)\d+/, '$19007199254740991'),
+    'invalid-input',
+    'formulas[0].version',
+  ],
   [
     'a day that is none',
     (text) => text.replace(/"createdAt":"[^"]+"/, '"createdAt":"yesterday"'),
@@ -78,6 +105,9 @@ test.each(broken)('%s is refused, and nothing is changed', async (_what, spoil, 
   expect(problem.type).toBe(`/problems/${kind}`);
   if (field !== '') expect(problem.errors?.map((error) => error.field)).toContain(field);
   expect(content(await backup())).toEqual(content(before));
+  // What restoring refuses its preview has told.
+  const preview = problemOf(await send('/api/restore/preview?mode=merge', spoil(before)).expect(400));
+  expect(preview.errors).toEqual(problem.errors);
 });
 
 test('of very many mistakes the first are told', async () => {
