@@ -81,7 +81,7 @@ function listed(text: string, { start, end }: Piece, depth: number): ListedIngre
       ? undefined
       : {
           start: start + lead + open + 1,
-          end: start + lead + trimmed.replace(/[)\]}]\s*\d*\s*%?\s*$/, '').length,
+          end: start + lead + trimmed.replace(/[)\]}]\s*\d{0,4}\s*%?\s*$/, '').length,
         };
   const outside =
     open < 0 ? trimmed : trimmed.slice(0, open) + (/[)\]}]([^)\]}]*)$/.exec(trimmed)?.[1] ?? '');

@@ -21,7 +21,7 @@ const WORDS: readonly [RegExp, string][] = [
 ];
 
 /** How a number is written, for patterns that look for one inside a text: "1,234.5", "1 234", "0,5", ".5". */
-export const NUMBER_WRITTEN = String.raw`\d{1,3}(?:[.,'’ ]\d{3})+(?![\d])(?:[.,]\d+)?|\d+(?:[.,]\d+)?|[.,]\d+`;
+export const NUMBER_WRITTEN = String.raw`\d{1,3}(?:[.,'’ ]\d{3})+(?![\d])(?:[.,]\d+)?|\d{1,15}(?:[.,]\d{1,15})?|[.,]\d{1,15}`;
 
 const FRACTION = /^(?:(\d+(?:[.,]\d+)?)(?:\s+|-|\s+and\s+))?(\d+)\s*\/\s*(\d+)/;
 const GROUPED = /^(\d{1,3})([.,'’ ])\d{3}(?:\2\d{3})*(?!\d)(?:(?!\2)[.,]\d+)?/;

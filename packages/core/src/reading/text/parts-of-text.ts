@@ -1,3 +1,4 @@
+import { tidyLine } from './tidy-text.js';
 import { plainSpelling } from '../amount/spoken-number.js';
 import { stepVerbs } from '../method/method-words.params.js';
 import { headingOf } from './heading.js';
@@ -84,8 +85,7 @@ const linesOf = (text: string): readonly string[] =>
     .slice(0, LONGEST_RECIPE)
     .split(/\r\n?|\n/)
     .map((written) =>
-      written
-        .replace(/[\p{Cc}\p{Cf}]/gu, ' ')
+      tidyLine(written)
         .replace(/^#+\s*/, '')
         .replace(/\*\*/g, '')
         .trim(),

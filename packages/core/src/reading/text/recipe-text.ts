@@ -5,6 +5,7 @@ import { beginsLikeIngredient, type Range, readIngredientLine, type ReadLine } f
 import { headingOf } from './heading.js';
 import { portionsOf } from './portions-text.js';
 import type { RecipeParts, Unread } from './recipe-parts.js';
+import { tidyLine, tidyLines } from './tidy-text.js';
 
 /** A recipe as far as it was understood. Nothing of the text is lost: what is no line and no step is `unread`. */
 export interface ReadRecipe {
@@ -32,7 +33,7 @@ export function readParts(
   for (const text of parts.ingredients.slice(MOST_LINES))
     unread.push({ text, why: `beyond the first ${MOST_LINES} lines, more than a recipe has` });
   for (const text of parts.ingredients.slice(0, MOST_LINES)) {
-    const trimmed = text.trim().slice(0, LONGEST_LINE);
+    const trimmed = tidyLine(text).slice(0, LONGEST_LINE);
     if (trimmed === '') continue;
     const heading = headingOf(trimmed);
     if (heading !== undefined && !beginsLikeIngredient(trimmed)) {
@@ -50,7 +51,7 @@ export function readParts(
     name: parts.name?.trim().slice(0, 120) || undefined,
     portions: portionsOf(parts.portions),
     lines,
-    method: readMethod(parts.steps.join('\n'), named),
+    method: readMethod(tidyLines(parts.steps.join('\n')), named),
     unread,
   };
 }

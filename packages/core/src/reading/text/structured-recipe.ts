@@ -18,10 +18,11 @@ export const plainText = (html: string): string =>
     )
     .replace(/<!--[\s\S]*?(?:-->|$)/g, ' ')
     .replace(
-      /<(?:br|\/p|\/li|\/h\d|\/div|\/tr|\/ul|\/ol|\/section|\/article|p|li|h\d|div|tr)\b[^>]*>/gi,
+      /<(?:br|\/p|\/li|\/h\d|\/div|\/tr|\/ul|\/ol|\/section|\/article|p|li|h\d|div|tr)\b[^<>]*>/gi,
       '\n',
     )
-    .replace(/<[^>]*>/g, ' ')
+    // A sign that opens no tag ends where the next one begins: however many there are, each is looked at once.
+    .replace(/<[^<>]*>/g, ' ')
     .replace(/&(#x?[\da-f]{1,6}|[a-z]{2,8}\d{0,2});/gi, (whole, name: string) => entityOf(name) ?? whole)
     .replace(/[ \t]+/g, ' ')
     .replace(/ ?\n ?/g, '\n');
