@@ -185,9 +185,9 @@ test('a layer is taken to the top with the mouse, and back with the keys of its 
   await grip.focus();
   // What is told to whoever listens says when each press was taken.
   await page.keyboard.press('Space');
-  await expect(page.getByText(/item 1 was moved over droppable area 1/)).toBeAttached();
+  await expect(page.getByText(/^The layer of Leek.* is taken, from place 1 of 3\.$/)).toBeAttached();
   await page.keyboard.press('ArrowDown');
-  await expect(page.getByText(/was moved over droppable area 3/)).toBeAttached();
+  await expect(page.getByText(/^The layer of Leek.* would come to place 2 of 3\.$/)).toBeAttached();
   await page.keyboard.press('Space');
   await expect(layers(page).nth(1)).toHaveAttribute('data-testid', /^layer-Leek/);
   await saved(page);

@@ -14,7 +14,7 @@ import { checkShape } from './platform/body-shape.js';
 import { FailureFilter } from './platform/failure.filter.js';
 import { serveApiDocs } from './platform/openapi.js';
 import { serveWebApp } from './platform/static-files.js';
-import { refuseStrangers } from './platform/strangers.js';
+import { ofTheMoment, refuseStrangers } from './platform/strangers.js';
 import { Clock } from './platform/clock.js';
 import { Ending } from './platform/ending.js';
 import { copyBefore, copyDatabase, copyOfTheDay } from './storage/copies.js';
@@ -96,7 +96,7 @@ async function start(options: ApplicationOptions, letGo: () => void): Promise<Ne
       strictTransportSecurity: false,
     }),
   );
-  app.use(refuseStrangers());
+  app.use(ofTheMoment, refuseStrangers());
   app.use(compression());
   app.useBodyParser('json', {
     limit: '1mb',

@@ -1,6 +1,12 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import type { FormulaSummary, FormulaView, RestoreKindView, RestoreView } from '@alterum/contract';
+import {
+  type FormulaSummary,
+  type FormulaView,
+  kitchenLimits,
+  type RestoreKindView,
+  type RestoreView,
+} from '@alterum/contract';
 import { type KitchenServer, problemOf, startKitchenServer } from '../kitchen-server.fixture.js';
 import { asText, backupsOf, content, documentOf } from './backup.fixture.js';
 
@@ -251,3 +257,33 @@ test('an older backup says nothing of words and of the table: what is here of th
     ).errors?.map(({ field }) => field),
   ).toEqual(['words', 'household']);
 });
+
+test('a formula with as many versions as can be kept, and forgotten ones beside, is restored as it was', async () => {
+  const lines = Array.from({ length: 12 }, (_none, i) => ({
+    id: `line-${i}`,
+    ingredient: i % 2 === 0 ? 'cashew' : 'water',
+    amount: 10 + i,
+    unit: 'g',
+  }));
+  const { id } = (await ask().post('/api/formulas').send({ name: 'Kept very often', lines }).expect(201))
+    .body as FormulaView;
+  for (let i = 0; i < 30; i++) {
+    const { body } = await ask()
+      .post(`/api/formulas/${id}/versions`)
+      .send({ name: `Forgotten ${i}` })
+      .expect(201);
+    await ask()
+      .delete(`/api/formulas/${id}/versions/${(body as { id: string }).id}`)
+      .expect(204);
+  }
+  for (let i = 0; i < kitchenLimits.versions; i++)
+    await ask()
+      .post(`/api/formulas/${id}/versions`)
+      .send({ name: `Version ${i}` })
+      .expect(201);
+  const full = await backup();
+  await emptyKitchen();
+  await send('/api/restore/preview?mode=replace', full).expect(200);
+  await send('/api/restore?mode=replace', full).expect(200);
+  expect(content(await backup())).toEqual(content(full));
+}, 120_000);

@@ -9,3 +9,6 @@ export const MOST_PROBLEMS = 20;
 
 /** Names that a preview tells of each kind; the rest is a number. */
 export const MOST_NAMES = 20;
+
+/** Most values of one entry: a formula with all its versions at their ceilings, which a request never sends at once. @source 200 versions in sight and as many forgotten, some thousand values each */
+export const MOST_VALUES_OF_ENTRY = 2_000_000;

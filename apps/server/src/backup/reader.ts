@@ -30,7 +30,7 @@ import Assembler from 'stream-json/Assembler';
 import { isReserved, shapeTrouble } from '../platform/body-shape.js';
 import { Failure } from '../platform/failure.js';
 import { fieldProblems, strictly } from '../platform/validation.js';
-import { MOST_BYTES, MOST_PROBLEMS } from './backup.params.js';
+import { MOST_BYTES, MOST_PROBLEMS, MOST_VALUES_OF_ENTRY } from './backup.params.js';
 
 const classes: Readonly<Record<BackupKind, new () => object>> = {
   people: BackupPerson,
@@ -129,7 +129,7 @@ class Collector {
       field = `${kind}[${list.length}]`;
     if (list.length >= backupLimits[kind])
       throw unreadable(`“${kind}” holds more than ${backupLimits[kind]} entries.`);
-    const trouble = shapeTrouble(entry);
+    const trouble = shapeTrouble(entry, MOST_VALUES_OF_ENTRY);
     if (trouble) return this.refuse(`${field}.${trouble.field}`, trouble.message, entry, list);
     if (Array.isArray(entry)) return this.refuseEntry(kind);
     const instance = plainToInstance(classes[kind], entry as object);

@@ -14,12 +14,11 @@ interface Trouble {
   readonly message: string;
 }
 
-/** The first thing about a body that no part of the kitchen can take, whatever its fields mean; undefined when there is none. */
-export function shapeTrouble(body: unknown): Trouble | undefined {
+/** The first thing about a body that no part of the kitchen can take, whatever its fields mean; undefined when there is none. @param most values in it */
+export function shapeTrouble(body: unknown, most: number = MOST_VALUES): Trouble | undefined {
   let values = 0;
   const look = (value: unknown, field: string, depth: number): Trouble | undefined => {
-    if (++values > MOST_VALUES)
-      return { field, message: `More than ${MOST_VALUES} values cannot be sent at once.` };
+    if (++values > most) return { field, message: `More than ${most} values cannot be sent at once.` };
     if (depth > DEEPEST) return { field, message: 'This is nested deeper than anything here.' };
     if (typeof value === 'string' && value.includes('\0'))
       return { field, message: 'A text cannot hold the character NUL.' };

@@ -37,6 +37,25 @@ test('broken JSON, a body that is too large and an unknown address are problems 
   );
 });
 
+test.each([
+  ['get', '/api/formulas/%00'],
+  ['delete', '/api/formulas/a%00b'],
+  ['get', '/api/dishes/%00'],
+  ['put', '/api/stock/%00'],
+  ['delete', '/api/labels/%00'],
+  ['get', '/api/formulas?search=a%00b'],
+  ['get', '/bench/%00'],
+] as const)('%s %s: an address with NUL in it is refused, and stops nothing', async (method, address) => {
+  const { status } = await server.ask()[method](address);
+  expect(status).toBe(400);
+  await server.ask().get('/api/health').expect(200);
+});
+
+test('answers are of the moment: nobody between keeps them, nor what was refused', async () => {
+  for (const address of ['/api/formulas', '/api/household', '/api/formulas/no-such-id', '/api/nothing-here'])
+    expect((await server.ask().get(address)).headers['cache-control']).toBe('no-store');
+});
+
 test.each(['gzip', 'deflate', 'br', 'zstd', 'nonsense'])(
   'a body that says it is packed as %s and is not is refused, not failed at',
   async (encoding) => {
