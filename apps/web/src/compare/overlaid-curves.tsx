@@ -80,7 +80,7 @@ function Axes({ x, y, width }: Scales & { readonly width: number }) {
               textAnchor="end"
               className="fill-soft text-[11.5px]"
             >
-              {tick.toLocaleString('en-GB')}
+              {figure(tick, 0)}
             </text>
           </g>
         ))}

@@ -121,7 +121,7 @@ export default function TradePanel() {
       <RailChoices shown={shown} setFirst={setFirst} setSecond={setSecond} />
       <div
         ref={ref}
-        className="min-h-0 flex-1 basis-64"
+        className="min-h-64 flex-1 basis-64"
         data-first-ms={fits ? Math.round(fits.ms) : undefined}
         data-fine={fits?.fine}
         data-testid="trade-frame"

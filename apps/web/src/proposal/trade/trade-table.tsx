@@ -5,6 +5,8 @@ import { figure, gramsText } from '../../words/number-text';
 /** Grams of each line that the table tells: least, most, and so many between. */
 const TOLD = 5;
 
+const headOf = (rail: RailId): string => [railOf(rail).name, railOf(rail).unit].filter(Boolean).join(', ');
+
 interface TradeTableProps {
   readonly map: TradeMap;
   readonly shown: readonly [RailId, RailId];
@@ -18,19 +20,13 @@ export function TradeTable({ map, shown: [first, second], names }: TradeTablePro
   const gramsAt = (axis: TradeMap['x'], knot: number) =>
     axis.least + ((axis.most - axis.least) * knot) / (size - 1);
   const told = (rail: RailId, coordinate: number | undefined): string => {
-    const { name, scale, unit, digits } = railOf(rail);
-    return `${name.toLowerCase()} ${figure(valueAt(scale, coordinate ?? 0), digits)} ${unit}`.trim();
+    const { scale, digits } = railOf(rail);
+    return figure(valueAt(scale, coordinate ?? 0), digits);
   };
   return (
     <ValueTable
       caption={`What becomes of it with so many grams of ${names[0].toLowerCase()} and ${names[1].toLowerCase()}`}
-      columns={[
-        `${names[0]}, g`,
-        `${names[1]}, g`,
-        railOf(first).name,
-        railOf(second).name,
-        'Brief and people',
-      ]}
+      columns={[`${names[0]}, g`, `${names[1]}, g`, headOf(first), headOf(second), 'Brief and people']}
       rows={knots.flatMap((j) =>
         knots.map((i) => {
           const at = j * size + i;
