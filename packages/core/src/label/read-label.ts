@@ -9,7 +9,6 @@ import {
   OPENS_STATEMENT,
   OPENS_WARNING,
   plainStems,
-  speaks,
   starts,
   statements,
 } from './label-dictionary.js';
@@ -18,7 +17,7 @@ import { claimFrom, freesFrom, type Trace, traceAt } from './label-grammar.js';
 import { additiveClasses, joins } from './label-grammar.params.js';
 import type { StatementKind } from './statements.params.js';
 import type { PhraseTree } from './phrase-tree.js';
-import { type TaughtMeaning, type TaughtWord, taughtTree } from './taught-word.js';
+import { means, type TaughtMeaning, type TaughtWord, taughtTree } from './taught-word.js';
 import { Typesetting } from './typesetting.js';
 import { unknownWord } from './unknown-word.js';
 import { type Word, wordsOf } from './words.js';
@@ -295,7 +294,12 @@ class Reading {
     const match = this.taught?.longestAt(this.words, at, false);
     const meaning = match?.values[0];
     if (!match || !meaning) return 0;
-    for (let i = at; i < at + match.length; i++) if (speaks(this.words[i]?.stem ?? '')) return 0;
+    // Neither a word of it nor two of them closed up may say something: what was taught only adds, and silences what says nothing.
+    for (let i = at; i < at + match.length; i++) {
+      const stem = this.words[i]?.stem ?? '',
+        next = i + 1 < at + match.length ? (this.words[i + 1]?.stem ?? '') : '';
+      if (means(stem) || means(stem + next)) return 0;
+    }
     if (this.mode === 'contains') {
       this.known += 1;
       this.countItem();

@@ -1,4 +1,5 @@
 import { allergensOfLabel } from './label-knowledge.js';
+import { dictionary } from './label-dictionary.js';
 import { readLabel } from './read-label.js';
 import { knownIn, taughtKey, type TaughtWord } from './taught-word.js';
 
@@ -8,6 +9,8 @@ const teach = (word: string, means: TaughtWord['means']): readonly TaughtWord[] 
 const text = 'Ingredients: water, rice, zorblax fronda, salt.';
 const read = (label: string, taught: readonly TaughtWord[] = []) =>
   allergensOfLabel(readLabel(label, taught));
+
+const allergenWords = dictionary.firstWords();
 
 test('a word that is not known is shown; taught as holding nothing it is explained, with its date', () => {
   expect(read(text).unknown).toEqual(['zorblax fronda']);
@@ -42,6 +45,50 @@ test('a taught phrase never hides what is known', () => {
   expect(knownIn('may contain')).toBe('may');
   expect(knownIn('water')).toBe('water');
   expect(knownIn('zorblax de fronda')).toBeUndefined();
+});
+
+/** What the reader finds in words that stand in no list: compounds of other languages, letters changed, digits for letters. */
+const hidden = [
+  ['sahnepulver', 'milk'],
+  ['erdnussgranulat', 'peanut'],
+  ['haselnussgranulat', 'hazelnut'],
+  ['penaut', 'peanut'],
+  ['m1lk', 'milk'],
+  ['cashewcreme', 'cashew'],
+] as const;
+
+test.each(hidden)(
+  'a phrase with %s in it, taught as nothing, hides nothing and cannot be taught',
+  (word, allergen) => {
+    const phrase = `zorblax ${word}`,
+      label = `Ingredients: water, ${phrase}, salt.`;
+    const { contains, askFor } = read(label);
+    expect([...contains, ...askFor]).toContain(allergen);
+    expect(read(label, teach(phrase, 'nothing'))).toMatchObject({ contains, askFor });
+    expect(knownIn(phrase)).toBe(word);
+  },
+);
+
+test('a word with a part in its middle that says something cannot be taught as nothing', () => {
+  expect(knownIn('zorblax vollmilchkonzentrat')).toBe('vollmilchkonzentrat');
+  const label = 'Ingredients: water, zorblax vollmilchkonzentrat, salt.';
+  expect(read(label, teach('zorblax vollmilchkonzentrat', 'nothing')).unknown).toEqual([
+    'zorblax vollmilchkonzentrat',
+  ]);
+});
+
+test('no word of any list is hidden behind a made-up one, whole, closed up or in parts', () => {
+  const words = [...allergenWords].filter((word) => /^[\p{L}]{4,}$/u.test(word));
+  expect(words.length).toBeGreaterThan(1500);
+  const hiding = words.filter((word) => {
+    const label = `Ingredients: water, zorblax ${word}, salt.`;
+    const plain = read(label),
+      taught = read(label, teach(`zorblax ${word}`, 'nothing'));
+    return [...plain.contains, ...plain.askFor].some(
+      (one) => !taught.contains.includes(one) && !taught.askFor.includes(one),
+    );
+  });
+  expect(hiding).toEqual([]);
 });
 
 test('two spellings of a phrase are one', () => {

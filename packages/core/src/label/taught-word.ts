@@ -1,6 +1,7 @@
 import { type AllergenId, allergenOf } from '../allergen/allergen.js';
-import { isInDictionary, plainStems, speaks } from './label-dictionary.js';
+import { isInDictionary, parts, plainStems, speaks } from './label-dictionary.js';
 import { PhraseTree } from './phrase-tree.js';
+import { unknownWord } from './unknown-word.js';
 import { stemsOf } from './words.js';
 
 /** What the cook said of a word that the reader did not understand. */
@@ -25,10 +26,20 @@ export const LONGEST_TAUGHT = 80;
 /** The words by which a phrase is known, so that two spellings of one phrase are one; empty when there is no word in it. */
 export const taughtKey = (word: string): string => stemsOf(word).join(' ');
 
+/** Letters from which a part of a compound says something in the middle of a word too. @source assumed: shorter ones stand in too many words by chance */
+const TELLING_PART = 4;
+
+/** Whether the reader finds something in a word, whole or in any part: as a compound, closed up or misspelt. */
+export const means = (stem: string): boolean =>
+  speaks(stem) ||
+  isInDictionary(stem) ||
+  unknownWord(stem).kind === 'means' ||
+  parts.some(({ part }) => part.length >= TELLING_PART && stem.includes(part));
+
 /** The first word of a phrase that the reader knows already: such a phrase cannot be taught, for it would hide what is known. */
 export function knownIn(word: string): string | undefined {
   const stems = stemsOf(word);
-  const known = stems.find((stem) => speaks(stem) || isInDictionary(stem));
+  const known = stems.find(means) ?? stems.find((stem, at) => means(stem + (stems[at + 1] ?? '')));
   return known ?? (stems.every((stem) => plainStems.has(stem)) ? stems[0] : undefined);
 }
 
