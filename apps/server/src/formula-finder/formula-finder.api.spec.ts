@@ -54,6 +54,7 @@ test('by one person, by those of tonight, by everybody; nothing in it suits nobo
   await make('Celery', [['celery', 200]]);
   await make('Empty', []);
   expect(await find(`suits=fits&person=${nola.id}`)).toEqual(['Celery', 'Potatoes']);
+  expect(await find(`person=${nola.id}`)).toEqual(['Celery', 'Potatoes']);
   expect(await find(`suits=conflict&person=${pat.id}`)).toEqual(['Celery']);
   expect(await find('suits=fits')).toEqual(['Potatoes']);
   await server
@@ -82,6 +83,14 @@ test('what is written, said of a person, of a label or of a formula inside, turn
     .expect(200);
   expect(await find('suits=fits')).toEqual(['Inner', 'Outer']);
   await person('Meno', allergic('celery'));
+  expect(await find('suits=fits')).toEqual(['Inner', 'Outer']);
+  // Of what is put away nobody knows any more what it holds; what it stood in asks.
+  const third = await make('Third', [potato]);
+  await server.ask().delete(`/api/formulas/${inner.id}`).expect(204);
+  expect(await find('suits=fits')).toEqual(['Third']);
+  expect(await find('suits=possible')).toEqual(['Third', 'Outer']);
+  await server.ask().post(`/api/formulas/${inner.id}/restore`).expect(200);
+  await server.ask().delete(`/api/formulas/${third.id}`).expect(204);
   expect(await find('suits=fits')).toEqual(['Inner', 'Outer']);
   await server.ask().put('/api/labels/dairy-cream').send({ text: 'Ingredients: cream, celery.' }).expect(200);
   expect(await find('suits=fits')).toEqual([]);

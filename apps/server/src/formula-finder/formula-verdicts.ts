@@ -14,8 +14,8 @@ export type Verdicts = ReadonlyMap<string, VerdictOrNone>;
 
 interface Judged {
   readonly verdicts: Verdicts;
-  /** The last turn of the list when it was judged, where formulas stand inside it: they may have changed since. */
-  readonly asOf: number | undefined;
+  /** How the list stood when it was judged, where formulas stand inside it: they may have changed since, or gone. */
+  readonly asOf: string | undefined;
 }
 
 /** What verdicts depend on beside the formulas. */
@@ -54,7 +54,7 @@ export class FormulaVerdicts {
     const [eaters, labels] = [await this.eaters.list(), await this.people.packLabels()];
     const own = this.own.withTable().filter(({ guessed }) => guessed !== undefined);
     const key = createHash('sha256')
-      .update(JSON.stringify([eaters, [...labels], own]))
+      .update(JSON.stringify([eaters.map(({ id, needs }) => [id, needs]), [...labels], own]))
       .digest('hex');
     return { eaters, labels, key };
   }
@@ -66,7 +66,7 @@ export class FormulaVerdicts {
       this.key = known.key;
     }
     const turns = await this.list.turns(),
-      asOf = turns.at(-1) ?? 0;
+      asOf = `${turns.at(-1) ?? 0} of ${turns.length}`;
     const there = new Set(turns);
     for (const turn of this.judged.keys()) if (!there.has(turn)) this.judged.delete(turn);
     const missing = turns.filter((turn) => {
@@ -78,7 +78,7 @@ export class FormulaVerdicts {
     return new Map([...this.judged].map(([turn, { verdicts }]) => [turn, verdicts]));
   }
 
-  private async judge(formulas: readonly WholeInList[], known: Known, asOf: number): Promise<void> {
+  private async judge(formulas: readonly WholeInList[], known: Known, asOf: string): Promise<void> {
     for (const [at, { turn, formula }] of formulas.entries()) {
       if (at % JUDGED_BEFORE_A_BREATH === 0) await breathe();
       const { portion } = await this.portions.ofFormula(formula, known.labels);

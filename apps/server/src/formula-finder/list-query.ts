@@ -39,6 +39,7 @@ const yes = (query: Query, field: string): boolean => oneOf(query, field, ['yes'
 
 /** What is asked of the list. @throws Failure naming the part of the address that cannot be understood */
 export function listQueryOf(query: Query): FinderQuery {
+  const person = textOf(query['person']);
   return {
     search: textOf(query['search']),
     limit: wholeNumberFromQuery(query, 'limit', MOST_ON_A_PAGE) ?? PAGE,
@@ -48,8 +49,9 @@ export function listQueryOf(query: Query): FinderQuery {
     before: wholeNumberFromQuery(query, 'before', Number.MAX_SAFE_INTEGER),
     skip: wholeNumberFromQuery(query, 'skip', Number.MAX_SAFE_INTEGER) ?? 0,
     withLines: textOf(query['with']) === 'lines',
-    suits: oneOf<Suiting>(query, 'suits', suitings),
-    person: textOf(query['person']) || undefined,
+    // Whoever names a person asks for what suits them.
+    suits: oneOf<Suiting>(query, 'suits', suitings) ?? (person ? 'fits' : undefined),
+    person: person || undefined,
     inTheHouse: yes(query, 'house'),
   };
 }
