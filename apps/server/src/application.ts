@@ -14,7 +14,8 @@ import { checkShape } from './platform/body-shape.js';
 import { FailureFilter } from './platform/failure.filter.js';
 import { serveApiDocs } from './platform/openapi.js';
 import { serveWebApp } from './platform/static-files.js';
-import { ofTheMoment, refuseStrangers } from './platform/strangers.js';
+import { noStore } from './platform/no-store.js';
+import { refuseStrangers } from './platform/strangers.js';
 import { Clock } from './platform/clock.js';
 import { Ending } from './platform/ending.js';
 import { copyBefore, copyDatabase, copyOfTheDay } from './storage/copies.js';
@@ -96,7 +97,7 @@ async function start(options: ApplicationOptions, letGo: () => void): Promise<Ne
       strictTransportSecurity: false,
     }),
   );
-  app.use(ofTheMoment, refuseStrangers());
+  app.use(noStore, refuseStrangers());
   app.use(compression());
   app.useBodyParser('json', {
     limit: '1mb',

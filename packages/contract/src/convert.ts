@@ -1,5 +1,6 @@
 /** The part of the contract that loads no validation, so that the Bench starts light. */
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula.convert.js';
+export { TONIGHT } from './formula.view.js';
 export { ingredientOfOwn } from './own-ingredient.convert.js';
 export { briefOfWishes, wishesOfBrief } from './brief.convert.js';
 export { eveningLimits } from './evening-limits.js';

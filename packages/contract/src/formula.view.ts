@@ -28,6 +28,9 @@ export interface FormulaView extends Required<
 export const suitings = ['fits', 'possible', 'conflict'] as const;
 export type Suiting = (typeof suitings)[number];
 
+/** Those who eat tonight, in place of one person whom formulas of a list have to suit. */
+export const TONIGHT = 'tonight';
+
 /** A formula in the list. */
 export interface FormulaSummary {
   readonly id: string;

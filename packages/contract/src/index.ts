@@ -45,6 +45,7 @@ export {
   type FormulaView,
   type Suiting,
   suitings,
+  TONIGHT,
   type VersionView,
 } from './formula.view.js';
 export { formulaBodyOf, type FormulaContent, formulaOfContent } from './formula.convert.js';

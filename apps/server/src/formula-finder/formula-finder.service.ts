@@ -1,11 +1,11 @@
-import type { FormulaSummary, FormulaView, Suiting } from '@alterum/contract';
+import { type FormulaSummary, type FormulaView, type Suiting, TONIGHT } from '@alterum/contract';
 import type { VerdictOrNone } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { EaterService } from '../eater/eater.service.js';
 import { FormulaList, type Listed } from '../formula/formula-list.js';
 import { FormulaVerdicts, type Verdicts } from './formula-verdicts.js';
 import { InTheHouse } from './in-the-house.js';
-import { type FinderQuery, TONIGHT } from './list-query.js';
+import type { FinderQuery } from './list-query.js';
 
 /** Whether verdicts are what is looked for; a formula with nothing in it suits nobody yet. */
 function suit(suiting: Suiting, verdicts: readonly VerdictOrNone[]): boolean {

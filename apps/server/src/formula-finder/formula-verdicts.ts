@@ -2,12 +2,10 @@ import { createHash } from 'node:crypto';
 import { type Eater, formulasIn, type PackLabel, type VerdictOrNone, whoCanEat } from '@alterum/core';
 import { Injectable } from '@nestjs/common';
 import { EaterService } from '../eater/eater.service.js';
-import { FormulaList, type WholeInList } from '../formula/formula-list.js';
+import { FormulaList } from '../formula/formula-list.js';
 import { OwnLarder } from '../larder/own-larder.js';
-import { breathe } from '../platform/breathe.js';
 import { PortionService } from '../who-can-eat/portion.service.js';
 import { WhoCanEatService } from '../who-can-eat/who-can-eat.service.js';
-import { JUDGED_AT_ONCE, JUDGED_BEFORE_A_BREATH } from './formula-finder.params.js';
 
 /** Everybody’s verdict of one formula, by person. */
 export type Verdicts = ReadonlyMap<string, VerdictOrNone>;
@@ -73,19 +71,13 @@ export class FormulaVerdicts {
       const held = this.judged.get(turn);
       return !held || (held.asOf !== undefined && held.asOf !== asOf);
     });
-    for (let at = 0; at < missing.length; at += JUDGED_AT_ONCE)
-      await this.judge(await this.list.ofTurns(missing.slice(at, at + JUDGED_AT_ONCE)), known, asOf);
-    return new Map([...this.judged].map(([turn, { verdicts }]) => [turn, verdicts]));
-  }
-
-  private async judge(formulas: readonly WholeInList[], known: Known, asOf: string): Promise<void> {
-    for (const [at, { turn, formula }] of formulas.entries()) {
-      if (at % JUDGED_BEFORE_A_BREATH === 0) await breathe();
+    for await (const { turn, formula } of this.list.ofTurns(missing)) {
       const { portion } = await this.portions.ofFormula(formula, known.labels);
       this.judged.set(turn, {
         verdicts: new Map(known.eaters.map((eater) => [eater.id, whoCanEat(eater, portion).verdict])),
         asOf: formulasIn(formula.lines).length > 0 ? asOf : undefined,
       });
     }
+    return new Map([...this.judged].map(([turn, { verdicts }]) => [turn, verdicts]));
   }
 }

@@ -4,9 +4,7 @@ import { FormulaLarder } from '../formula/formula-larder.js';
 import { FormulaList, type WholeInList } from '../formula/formula-list.js';
 import { LarderService } from '../larder/larder.service.js';
 import { StockService } from '../larder/stock.service.js';
-import { breathe } from '../platform/breathe.js';
 import { PortionService } from '../who-can-eat/portion.service.js';
-import { JUDGED_AT_ONCE } from './formula-finder.params.js';
 
 /** Which formulas everything is in the house for, by what the cook said of the stock. */
 @Injectable()
@@ -22,13 +20,9 @@ export class InTheHouse {
   /** Their turns. */
   async turns(): Promise<readonly number[]> {
     const stock = new Map((await this.stock.list()).map(({ ingredient, grams }) => [ingredient, grams]));
-    const turns = await this.list.turns(),
-      found: number[] = [];
-    for (let at = 0; at < turns.length; at += JUDGED_AT_ONCE) {
-      await breathe();
-      for (const one of await this.list.ofTurns(turns.slice(at, at + JUDGED_AT_ONCE)))
-        if (await this.hasAll(one, stock)) found.push(one.turn);
-    }
+    const found: number[] = [];
+    for await (const one of this.list.ofTurns(await this.list.turns()))
+      if (await this.hasAll(one, stock)) found.push(one.turn);
     return found;
   }
 

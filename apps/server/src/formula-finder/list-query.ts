@@ -7,9 +7,6 @@ import { wholeNumberFromQuery } from '../platform/whole-number.js';
 
 type Query = Readonly<Record<string, unknown>>;
 
-/** Those who eat tonight, in place of one person. */
-export const TONIGHT = 'tonight';
-
 export interface FinderQuery extends ListQuery {
   readonly withLines: boolean;
   readonly suits: Suiting | undefined;

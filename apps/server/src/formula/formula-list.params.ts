@@ -8,3 +8,6 @@ export const LONGEST_SEARCH = 200,
 
 /** Formulas whose words are written anew in one go when the server starts with another larder. @source assumed: some ms, so that nothing else waits */
 export const RENEWED_AT_ONCE = 100;
+
+/** Formulas that are read whole in one go when all are looked through. @source assumed: some ms of reading and of judging */
+export const READ_AT_ONCE = 10;

@@ -6,7 +6,7 @@ import { Injectable } from '@nestjs/common';
 import { breathe } from '../platform/breathe.js';
 import { LarderService } from '../larder/larder.service.js';
 import { formulaOf, HEAD, type HeadRow, summaryOf, viewOf, WHOLE, type WholeRow } from './formula-reading.js';
-import { LONGEST_SEARCH, MOST_WORDS, RENEWED_AT_ONCE } from './formula-list.params.js';
+import { LONGEST_SEARCH, MOST_WORDS, READ_AT_ONCE, RENEWED_AT_ONCE } from './formula-list.params.js';
 
 /** In which order a list stands: last changed first, or by name. */
 export const listOrders = ['changed', 'name'] as const;
@@ -38,7 +38,6 @@ export interface Listed<T> {
 
 /** A formula with its place in the list. */
 export interface WholeInList {
-  readonly id: string;
   readonly turn: number;
   readonly formula: Formula;
 }
@@ -122,18 +121,22 @@ export class FormulaList {
     return { ...listed, formulas: rows.map(viewOf) };
   }
 
-  /** Turns of all that are in sight, and of them some with all that is in them. */
+  /** Turns of all that are in sight, in their order. */
   async turns(): Promise<readonly number[]> {
     const rows = await this.run('select turn from formula where turn is not null order by turn');
     return (rows as readonly { readonly turn: number }[]).map(({ turn }) => turn);
   }
 
-  async ofTurns(turns: readonly number[]): Promise<readonly WholeInList[]> {
-    const rows = (await this.run(
-      `select ${WHOLE} from formula f where f.turn in (select value from json_each(?))`,
-      [JSON.stringify(turns)],
-    )) as readonly WholeRow[];
-    return rows.map((row) => ({ id: row.id, turn: row.turn, formula: formulaOf(row) }));
+  /** Formulas by their turns with all that is in them, some at a time, so that whoever else asks gets a turn. */
+  async *ofTurns(turns: readonly number[]): AsyncGenerator<WholeInList> {
+    for (let at = 0; at < turns.length; at += READ_AT_ONCE) {
+      await breathe();
+      const rows = (await this.run(
+        `select ${WHOLE} from formula f where f.turn in (select value from json_each(?))`,
+        [JSON.stringify(turns.slice(at, at + READ_AT_ONCE))],
+      )) as readonly WholeRow[];
+      for (const row of rows) yield { turn: row.turn, formula: formulaOf(row) };
+    }
   }
 
   /** Writes down again, without moving them, the words of formulas that hold an ingredient which has another name now. */

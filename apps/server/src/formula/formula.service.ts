@@ -121,10 +121,10 @@ export class FormulaService {
 
   /** Marks a formula, or takes the mark away. What is in it stays as it is: neither its version nor its place in the list changes. */
   async mark(id: string, { favourite }: FavouriteBody): Promise<FormulaView> {
-    await formulas.inSight(this.em, id);
-    this.em.clear();
-    await this.em.nativeUpdate(FormulaRow, { id }, { favourite });
-    return viewOfFormula(await formulas.inSight(this.em, id));
+    const row = await formulas.inSight(this.em, id);
+    row.favourite = favourite;
+    await this.em.flush();
+    return viewOfFormula(row);
   }
 
   async duplicate(id: string): Promise<FormulaView> {

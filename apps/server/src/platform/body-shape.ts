@@ -36,8 +36,15 @@ export function shapeTrouble(body: unknown, most: number = MOST_VALUES): Trouble
   return look(body, '', 0);
 }
 
-/** Refuses bodies of a shape that nothing here has, before anybody looks at their fields. */
+/** NUL in an address, as it is sent: it ends texts for those who keep them. */
+const NUL_IN_ADDRESS = /%00|\0/;
+const addressTrouble = (address: string): Trouble | undefined =>
+  NUL_IN_ADDRESS.test(address)
+    ? { field: 'address', message: 'An address cannot hold the character NUL.' }
+    : undefined;
+
+/** Refuses addresses and bodies of a shape that nothing here has, before anybody looks at their fields. */
 export function checkShape(request: Request, _response: Response, next: NextFunction): void {
-  const trouble = shapeTrouble(request.body);
+  const trouble = addressTrouble(request.originalUrl) ?? shapeTrouble(request.body);
   next(trouble && invalidInput([trouble]));
 }

@@ -1,6 +1,6 @@
 import { hostname } from 'node:os';
 import type { NextFunction, Request, Response } from 'express';
-import { Failure, invalidInput } from './failure.js';
+import { Failure } from './failure.js';
 
 /** Methods that change nothing. */
 const READING = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -40,18 +40,6 @@ export function strangeness(
 
 const hasBody = ({ headers }: Request): boolean =>
   headers['transfer-encoding'] !== undefined || Number(headers['content-length'] ?? 0) > 0;
-
-/** What an address cannot hold, however it is written: the character NUL ends texts for those who keep them. */
-const NUL_IN_ADDRESS = /%00|\0/;
-
-/** Answers of the kitchen are of the moment: nobody between keeps them. An address with NUL in it leads nowhere. */
-export function ofTheMoment(request: Request, response: Response, next: NextFunction): void {
-  if (NUL_IN_ADDRESS.test(request.originalUrl))
-    return next(invalidInput([{ field: 'address', message: 'An address cannot hold the character NUL.' }]));
-  if (request.path === '/api' || request.path.startsWith('/api/'))
-    response.setHeader('Cache-Control', 'no-store');
-  next();
-}
 
 /** Refuses strangers, and bodies that are not JSON: a form of another site can send only such ones. */
 export function refuseStrangers(hosts = knownHosts()) {

@@ -27,21 +27,13 @@ const curveOf = ({ outcome }: ComparedFormula): Curve =>
     ? []
     : plainCurve(outcome.mix, outcome.recipe.serving.storage, outcome.recipe.serving.days);
 
-/** °C at which the table tells the curves: fridge, room, table, pan. */
+/** °C at which the table tells the curves, each a point of them: fridge, room, table, pan. */
 const TOLD_AT_C = [5, 10, 20, 30, 40, 50, 60, 70, 80] as const;
 
-/** Thickness at a temperature, between the points of the curve; nothing where it does not reach. */
+/** Thickness at a temperature; nothing where a pot is empty. */
 function thicknessAt(curve: Curve, temperatureC: number): string {
-  const points = [...curve].sort((a, b) => a.temperatureC - b.temperatureC);
-  const after = points.findIndex((point) => point.temperatureC >= temperatureC);
-  const above = points[after],
-    below = points[after - 1] ?? above;
-  if (!above || !below) return '–';
-  const span = above.temperatureC - below.temperatureC,
-    share = span > 0 ? (temperatureC - below.temperatureC) / span : 0;
-  if (share < 0) return '–';
-  const log = Math.log(below.viscosity.mid) * (1 - share) + Math.log(above.viscosity.mid) * share;
-  return figure(Math.exp(log), 0);
+  const point = curve.find((one) => one.temperatureC === temperatureC);
+  return point ? figure(point.viscosity.mid, 0) : '–';
 }
 
 /** Where temperatures and thicknesses lie in a picture of this width that holds all curves. */

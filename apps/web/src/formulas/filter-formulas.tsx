@@ -1,12 +1,10 @@
 import type { EaterView } from '@alterum/contract';
-import { families, type Family, familyNames } from '@alterum/core';
+import { TONIGHT } from '@alterum/contract/convert';
+import { families, familyNames } from '@alterum/core';
 import type { FormulasAsked } from '../server/api';
 import { Choice } from '../ui/choice';
 
 export type Filters = Omit<FormulasAsked, 'search'>;
-
-/** Those who eat tonight, as the server calls them. */
-const TONIGHT = 'tonight';
 
 /** Whether anything is left out; an order leaves nothing out. */
 export const isFiltered = ({ kind, favourite, suits, house }: Filters): boolean =>
@@ -63,18 +61,9 @@ function Only({
 
 /** Narrows the whole list, also what is not shown of it: by kind, by whom it suits, by what is in the house, by marks. */
 export function FilterFormulas({ filters, eaters, setFilters }: FilterFormulasProps) {
-  const { kind, person = '', house, favourite, order = 'changed', suits: _suits, ...rest } = filters;
-  const set = (next: Partial<Record<'kind' | 'person' | 'house' | 'favourite' | 'order', string>>) => {
-    const all = { kind: kind ?? '', person, house: house ?? '', favourite: favourite ?? '', order, ...next };
-    setFilters({
-      ...rest,
-      ...(all.kind ? { kind: all.kind as Family } : {}),
-      ...(all.person ? { person: all.person, suits: 'fits' as const } : {}),
-      ...(all.house ? { house: 'yes' as const } : {}),
-      ...(all.favourite ? { favourite: 'yes' as const } : {}),
-      ...(all.order === 'name' ? { order: 'name' as const } : {}),
-    });
-  };
+  const { kind, person = '', house, favourite, order = 'changed' } = filters;
+  const set = (changed: Readonly<Record<string, string>>) =>
+    setFilters(askedInAddress(new URLSearchParams({ ...addressOf(filters), ...changed }), eaters));
   return (
     <div
       role="group"

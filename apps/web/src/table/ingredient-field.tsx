@@ -1,7 +1,7 @@
 import { Command } from 'cmdk';
 import { useRef, useState } from 'react';
 import { searchHere } from '../formula-list/search-here';
-import { wholeLarder } from '../household/house-larder';
+import { findIngredient } from '../household/house-larder';
 import { foundItem } from '../ui/found-list';
 
 const SHOWN = 6;
@@ -16,11 +16,8 @@ interface IngredientFieldProps {
   readonly invalid: boolean;
 }
 
-const nameOf = (id: string | undefined, gone: string | undefined): string => {
-  if (!id) return '';
-  const known = wholeLarder().find((one) => one.id === id);
-  return known?.name ?? `${gone ?? 'something'}, no longer in the larder`;
-};
+const nameOf = (id: string | undefined, gone: string | undefined): string =>
+  id ? (findIngredient(id)?.name ?? `${gone ?? 'something'}, no longer in the larder`) : '';
 
 /**
  * One ingredient of the larder, the house’s own first, found by typing. What is typed and not taken from the list is no choice: what stood

@@ -1,11 +1,10 @@
-import type { EaterView, FormulaView } from '@alterum/contract';
+import type { EaterView, FormulaView, Suiting } from '@alterum/contract';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { MoreFormulas } from '../formula-list/more-formulas';
 import { SearchFormulas } from '../formula-list/search-formulas';
 import type { FoundFormulas } from '../formula-list/use-found-formulas';
-import type { Suiting } from '@alterum/contract';
 import { Choice } from '../ui/choice';
 import { judged } from '../household/judged-evening';
 import { VerdictCell } from '../who-can-eat/verdict-cell';

@@ -1,12 +1,12 @@
 import type { Announcements, DndContextProps } from '@dnd-kit/core';
 
-/** What a thing that is taken elsewhere is called; "it" where it is gone. */
-export type NameOf = (id: string) => string | undefined;
-
-/** What is heard while something is taken to another place by keys: names and places, where the package would speak ids. */
+/**
+ * What is heard while something is taken to another place by keys: names and places, where the package would speak ids.
+ * @param nameOf what a thing is called; undefined where it is gone
+ */
 export function spokenSorting(
   ids: readonly string[],
-  nameOf: NameOf,
+  nameOf: (id: string) => string | undefined,
 ): NonNullable<DndContextProps['accessibility']> {
   const called = (id: string | number | undefined): string => nameOf(String(id)) ?? 'It';
   const place = (id: string | number | undefined): string =>
